@@ -1,0 +1,35 @@
+using AmberSpoon.Core.Trays;
+
+namespace AmberSpoon.Core.Evenings;
+
+/// <summary>Works a forecast back from when dinner is.</summary>
+public static class DinnerScheduler
+{
+    /// <summary>A household oven is hot after about this long, min (common practice).</summary>
+    public const int PreheatMinutes = 15;
+
+    /// <summary>
+    /// The times for dinner at <paramref name="eatAt"/>; the oven counts as hot already when there is no time to heat
+    /// it.
+    /// </summary>
+    public static DinnerTiming BackFrom(DateTimeOffset eatAt, TrayForecast forecast) =>
+        From(eatAt.AddMinutes(-forecast.PullMinutes - forecast.RestMinutes), forecast);
+
+    /// <summary>The times if the tray goes in at <paramref name="inAt"/>.</summary>
+    public static DinnerTiming From(DateTimeOffset inAt, TrayForecast forecast) => new(
+        inAt.AddMinutes(-PreheatMinutes),
+        inAt,
+        inAt.AddMinutes(forecast.FirstCheckMinutes),
+        inAt.AddMinutes(Math.Floor(forecast.ToTarget.LowMinutes)),
+        inAt.AddMinutes(forecast.PullMinutes),
+        inAt.AddMinutes(Math.Ceiling(forecast.ToTarget.HighMinutes)),
+        inAt.AddMinutes(forecast.PullMinutes + forecast.RestMinutes));
+
+    /// <summary>The soonest dinner, if the tray goes into a hot oven right now, rounded up to a minute.</summary>
+    public static DateTimeOffset EarliestEatAt(DateTimeOffset now, TrayForecast forecast)
+    {
+        DateTimeOffset wholeMinute = now.AddTicks(-(now.Ticks % TimeSpan.TicksPerMinute));
+        DateTimeOffset start = wholeMinute == now ? now : wholeMinute.AddMinutes(1);
+        return From(start, forecast).EatAt;
+    }
+}

@@ -1,0 +1,87 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays;
+
+namespace AmberSpoon.Core.Probing;
+
+/// <summary>
+/// Estimates a running bake from its plan, its moves and its last measurement. A measurement is explained by the
+/// oven's exchange with the food, the least known of the inputs, found by bisection; what that cannot explain is
+/// added as a shift, so the estimate always passes through what was measured.
+/// </summary>
+public static class LiveEstimator
+{
+    private const double LowestExchange = 0.3;
+    private const double HighestExchange = 3;
+    private const double LookAheadS = 30 * 60;
+    private const double RestLookAheadS = 20 * 60;
+
+    /// <param name="plan">The plan it was started with.</param>
+    /// <param name="history">What has happened.</param>
+    /// <param name="nowS">Seconds since going in; beyond <see cref="TrayForecaster.LongestBakeS"/> nothing changes.</param>
+    public static LiveEstimate Estimate(TrayPlan plan, BakeHistory history, double nowS)
+    {
+        double horizonS = Math.Ceiling((Math.Min(nowS, TrayForecaster.LongestBakeS) + LookAheadS) / 60) * 60;
+        var ensemble = GuessEnsemble.Follow(plan, Explain(plan, history), history.StagesUntil(horizonS));
+        (double, double)? anchor = history.LastMeasurement is { } measured ? (measured.AtS, measured.LowestC) : null;
+        double targetC = plan.TargetCore.ToTemperature().Celsius;
+        CurvePoint[] curve = [.. Enumerable.Range(0, (int)(horizonS / 60) + 1).Select(minute => ensemble.At(minute * 60, anchor))];
+        double? target = history.PlaceNow == BakePlace.Oven ? MinutesToTarget(plan, history, nowS, targetC) : null;
+        return new(curve, target, horizonS / 60);
+    }
+
+    /// <summary>What to expect after a check: more oven, or a rest.</summary>
+    /// <param name="plan">The plan it was started with.</param>
+    /// <param name="history">What has happened, this check's measurement included.</param>
+    /// <param name="nowS">Seconds since going in.</param>
+    /// <param name="aimC">Where the coldest meat should get to, °C.</param>
+    public static CheckOutlook OutlookAfterCheck(TrayPlan plan, BakeHistory history, double nowS, double aimC)
+    {
+        KitchenGuess guess = Explain(plan, history);
+        IReadOnlyList<PlaceStage> past = history.StagesUntil(nowS);
+        double shiftC = history.LastMeasurement is { } measured
+            ? measured.LowestC - PieceHeat.Follow(plan, guess, past).At(measured.AtS).ColdestC
+            : 0;
+
+        HeatRun inOven = PieceHeat.Follow(plan, guess, [.. past, new(BakePlace.Oven, TrayForecaster.LongestBakeS)], aimC - shiftC);
+        HeatRun resting = PieceHeat.Follow(plan, guess, [.. past, new(BakePlace.Worktop, RestLookAheadS)]);
+        HeatSample peak = resting.Samples.Where(sample => sample.TimeS >= nowS).MaxBy(sample => sample.ColdestC);
+        return new(
+            inOven.TimeToReachS(aimC - shiftC) is { } reachedS ? Math.Max(0, reachedS - nowS) / 60 : null,
+            peak.ColdestC + shiftC,
+            (peak.TimeS - nowS) / 60);
+    }
+
+    private static double? MinutesToTarget(TrayPlan plan, BakeHistory history, double nowS, double targetC) =>
+        OutlookAfterCheck(plan, history, Math.Min(nowS, TrayForecaster.LongestBakeS), targetC).OvenMinutesToAim is { } more
+            ? (nowS / 60) + more
+            : null;
+
+    private static KitchenGuess Explain(TrayPlan plan, BakeHistory history)
+    {
+        if (history.LastMeasurement is not { } measured || measured.AtS <= 0)
+        {
+            return KitchenGuess.Nominal;
+        }
+
+        IReadOnlyList<PlaceStage> past = history.StagesUntil(measured.AtS);
+        double low = LowestExchange;
+        double high = HighestExchange;
+        for (int i = 0; i < 12; i++)
+        {
+            double middle = Math.Sqrt(low * high);
+            if (PieceHeat.Follow(plan, With(middle), past).Last.ColdestC < measured.LowestC)
+            {
+                low = middle;
+            }
+            else
+            {
+                high = middle;
+            }
+        }
+
+        return With(Math.Sqrt(low * high));
+
+        static KitchenGuess With(double exchange) => KitchenGuess.Nominal with { ExchangeFactor = exchange };
+    }
+}

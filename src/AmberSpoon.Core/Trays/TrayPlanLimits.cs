@@ -1,0 +1,32 @@
+using AmberSpoon.Core.Food;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>The bounds of a plan: wide enough for any household tray, tight enough to catch a slip of the finger.</summary>
+public static class TrayPlanLimits
+{
+    public const int LongestName = 60;
+    public const int MostPieces = 60;
+    public const int LongestRestMinutes = 30;
+
+    public const double LowestOvenC = 120;
+    public const double HighestOvenC = 290;
+    public const double LowestTargetC = 60;
+    public const double HighestTargetC = 95;
+
+    /// <summary>Dinner may be planned this far ahead, days.</summary>
+    public const int FurthestEatAtDays = 7;
+
+    /// <summary>The lightest and heaviest piece of a cut, g: a fifth to four times the reference piece.</summary>
+    public static (double LowG, double HighG) PieceMass(CutFacts facts) =>
+        (facts.ReferenceMassG / 5, facts.ReferenceMassG * 4);
+
+    /// <summary>
+    /// The flattest and tallest a piece of this mass can lie, mm: pounded flat, or propped on its side.
+    /// </summary>
+    public static (double LowMm, double HighMm) Height(CutFacts facts, double pieceMassG)
+    {
+        double guessMm = PieceGeometry.GuessHeightMm(facts, pieceMassG);
+        return (guessMm / 4, guessMm * 1.8);
+    }
+}

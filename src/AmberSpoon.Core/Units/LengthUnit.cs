@@ -1,0 +1,7 @@
+namespace AmberSpoon.Core.Units;
+
+public enum LengthUnit
+{
+    Millimetre,
+    Inch,
+}

@@ -1,0 +1,9 @@
+namespace AmberSpoon.Core.Units;
+
+public enum MassUnit
+{
+    Gram,
+    Kilogram,
+    Pound,
+    Ounce,
+}
