@@ -1,0 +1,46 @@
+using System.Globalization;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>Answers "why" for a forecast: what it rests on, in words a cook can check.</summary>
+public static class ForecastReasons
+{
+    public static IReadOnlyList<Explanation> For(TrayPlan plan, TrayForecast forecast)
+    {
+        CutFacts facts = CutTable.For(plan.Cut);
+        HeatParameter air = plan.OvenMode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection;
+        string height = forecast.Piece.HeightMm.ToString("0", CultureInfo.InvariantCulture);
+        string mass = plan.PieceMassG().ToString("0", CultureInfo.InvariantCulture);
+        TemperatureUnit unit = plan.TargetCore.Unit;
+        return
+        [
+            new(
+                "Thickness",
+                plan.Height is null
+                    ? $"A {facts.Name} of {mass} g is taken as {height} mm tall; measuring the tallest halves this doubt."
+                    : $"{height} mm tall, as you measured.",
+                "Common practice, scaled by the cube root of the mass"),
+            new(
+                "Heat into the meat",
+                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; the tray side gets half.",
+                $"{air.Source}; Lewis relation and Stefan–Boltzmann law"),
+            new(
+                "Heat through the meat",
+                "Conduction to the middle in a body between a slab and a ball, in two-second steps; meat properties follow its water, protein and fat.",
+                "Choi and Okos 1986, in the ASHRAE Handbook (from memory)"),
+            new(
+                "Give or take",
+                $"{forecast.ToTarget.LowMinutes:0} to {forecast.ToTarget.HighMinutes:0} min covers four kitchens in five: height, a dial that is off by 12 °C (22 °F), air, drying and the start each moved in turn.",
+                "Common practice"),
+            new(
+                "After the oven",
+                forecast.RestMinutes == 0
+                    ? "No rest planned."
+                    : $"Resting, the middle peaks at {new Temperature(forecast.PeakColdestC).Say(unit)}, because the outside is hotter and goes on giving.",
+                "The same computation, carried on in a 21 °C (70 °F) kitchen"),
+        ];
+    }
+}

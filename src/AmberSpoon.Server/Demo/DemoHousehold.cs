@@ -1,0 +1,99 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Server.Live;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace AmberSpoon.Server.Demo;
+
+/// <summary>
+/// An invented household to play with: a tray planned for tonight and three evenings in the log, each predicted and
+/// judged by the same code that serves a real cook.
+/// </summary>
+internal static class DemoHousehold
+{
+    public static async Task Seed(KitchenDb db, TimeProvider time, CancellationToken cancel)
+    {
+        if (await db.Trays.AnyAsync(cancel) || await db.Bakes.AnyAsync(cancel))
+        {
+            return;
+        }
+
+        DateTimeOffset now = time.GetUtcNow();
+        db.Trays.Add(new()
+        {
+            Plan = Plan("Paprika thighs for the choir", Cut.BoneInThigh, 6, 1050, 205, eatAt: NextQuarter(now.AddMinutes(80))),
+            Version = 1,
+            SavedAt = now,
+        });
+        db.Bakes.AddRange(
+            Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(34, true, [69.5, 72]), (41, true, [77, 78.5])], "Skin dark gold, juices clear"),
+            Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(46, true, [80, 81.5])], null),
+            Evening(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), [(29, true, [71]), (33, false, [75, 76])], "A little pink by the fat end at first"));
+        await db.SaveChangesAsync(cancel);
+    }
+
+    private static TrayPlan Plan(
+        string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => new(
+        name,
+        cut,
+        skinOn,
+        count,
+        new EnteredMass(packG, MassUnit.Gram),
+        MassBasis.Pack,
+        Height: null,
+        StartingPoint.Fridge,
+        OvenMode.Still,
+        new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
+        ProfileId.UnitedStates,
+        new EnteredTemperature(CutTable.For(cut).IsDark ? 77 : 74, TemperatureUnit.Celsius),
+        RestMinutes: 5,
+        eatAt);
+
+    private static BakeRow Evening(
+        DateTimeOffset startedAt, TrayPlan plan, IReadOnlyList<(int Minute, bool InOven, double[] ReadingsC)> checks, string? lastNote)
+    {
+        var bake = new BakeRow
+        {
+            Id = Guid.CreateVersion7(startedAt),
+            Plan = plan,
+            Forecast = TrayForecaster.Forecast(plan)!,
+            StartedAt = startedAt,
+            FinishedAt = startedAt.AddMinutes(checks[^1].Minute + plan.RestMinutes),
+            Moves = [new() { At = startedAt, Place = BakePlace.Oven }],
+        };
+        foreach ((int minute, bool inOven, double[] readingsC) in checks)
+        {
+            DateTimeOffset at = startedAt.AddMinutes(minute);
+            Reading[] readings = [.. readingsC.Select((celsius, i) => new Reading(i + 1, new(celsius, TemperatureUnit.Celsius), 0))];
+            Verdict verdict = Judge.Decide(
+                SafetyProfiles.For(plan.Profile), plan.TargetCore, plan.Count, readings, LiveEstimates.OutlookAfter(bake, readings, at));
+            bake.Checks.Add(new()
+            {
+                At = at,
+                Verdict = verdict.Kind,
+                Reason = verdict.Reason,
+                NextCheckAt = verdict.NextCheckInMinutes is { } wait ? at.AddMinutes(wait) : null,
+                Note = minute == checks[^1].Minute ? lastNote : null,
+                Readings = [.. readings.Select(ReadingRow.From)],
+            });
+            bool leavesOven = inOven && verdict.Kind is VerdictKind.Serve or VerdictKind.RestThenCheck;
+            if (leavesOven && bake.Moves[^1].Place == BakePlace.Oven)
+            {
+                bake.Moves.Add(new() { At = at, Place = BakePlace.Worktop });
+            }
+        }
+
+        return bake;
+    }
+
+    private static DateTimeOffset NextQuarter(DateTimeOffset moment)
+    {
+        long quarter = TimeSpan.FromMinutes(15).Ticks;
+        return new((moment.Ticks + quarter - 1) / quarter * quarter, moment.Offset);
+    }
+}

@@ -1,0 +1,9 @@
+namespace AmberSpoon.Server.Live;
+
+/// <summary>What a change was about; an open page asks again for that.</summary>
+public enum KitchenTopic
+{
+    Tray,
+    Oven,
+    Log,
+}

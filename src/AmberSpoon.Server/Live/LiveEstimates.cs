@@ -1,0 +1,70 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Probing;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Store.Rows;
+
+namespace AmberSpoon.Server.Live;
+
+/// <summary>
+/// Estimates the live bake from what is stored. An estimate looks half an hour ahead, so it is kept until something
+/// happens or some minutes have gone.
+/// </summary>
+internal sealed class LiveEstimates(TimeProvider time)
+{
+    private const double KeptMinutes = 5;
+
+    private readonly Lock _lock = new();
+    private (string Key, LiveEstimate Estimate)? _kept;
+
+    public LiveEstimate For(BakeRow bake)
+    {
+        double nowS = SecondsSinceStart(bake, time.GetUtcNow());
+        string key = $"{bake.Id} {bake.Moves.Count} {bake.Checks.Count} {Math.Floor(nowS / 60 / KeptMinutes)}";
+        lock (_lock)
+        {
+            if (_kept is { } kept && kept.Key == key)
+            {
+                return kept.Estimate;
+            }
+        }
+
+        LiveEstimate estimate = LiveEstimator.Estimate(bake.Plan, HistoryOf(bake), nowS);
+        lock (_lock)
+        {
+            _kept = (key, estimate);
+        }
+
+        return estimate;
+    }
+
+    /// <summary>What the model expects if these readings are true now.</summary>
+    public static CheckOutlook OutlookAfter(BakeRow bake, IReadOnlyList<Reading> readings, DateTimeOffset now)
+    {
+        double nowS = SecondsSinceStart(bake, now);
+        BakeHistory history = HistoryOf(bake);
+        if (Lowest(readings) is { } lowestC)
+        {
+            history = history with { LastMeasurement = new(nowS, lowestC) };
+        }
+
+        double aimC = Math.Max(SafetyProfiles.For(bake.Plan.Profile).AimC, bake.Plan.TargetCore.ToTemperature().Celsius);
+        return LiveEstimator.OutlookAfterCheck(bake.Plan, history, nowS, aimC);
+    }
+
+    private static BakeHistory HistoryOf(BakeRow bake)
+    {
+        CheckRow? last = bake.Checks.LastOrDefault(check => Lowest(check.Readings.ConvertAll(row => row.ToReading())) is not null);
+        return new(
+            [.. bake.Moves.Select(move => new PlaceChange(SecondsSinceStart(bake, move.At), move.Place))],
+            last is null ? null : new(SecondsSinceStart(bake, last.At), Lowest(last.Readings.ConvertAll(row => row.ToReading()))!.Value));
+    }
+
+    /// <summary>The lowest reading that can be meat; a tip in hot air must not steer the estimate.</summary>
+    private static double? Lowest(IReadOnlyList<Reading> readings) => readings
+        .Where(reading => reading.CoreC <= ReadingLimits.HottestMeatC)
+        .Select(reading => (double?)reading.CoreC)
+        .Min();
+
+    private static double SecondsSinceStart(BakeRow bake, DateTimeOffset at) =>
+        Math.Clamp((at - bake.StartedAt).TotalSeconds, 0, TrayForecaster.LongestBakeS);
+}

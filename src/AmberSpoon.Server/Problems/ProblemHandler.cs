@@ -1,0 +1,31 @@
+using Microsoft.AspNetCore.Diagnostics;
+
+namespace AmberSpoon.Server.Problems;
+
+/// <summary>Turns every failed request into RFC 9457 problem details that a cook can read.</summary>
+internal sealed class ProblemHandler(IProblemDetailsService problems) : IExceptionHandler
+{
+    public ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
+    {
+        ProblemException? known = exception as ProblemException
+            ?? (exception is BadHttpRequestException unread ? UnreadableRequest.Explain(unread) : null);
+        if (known is null)
+        {
+            return ValueTask.FromResult(false);
+        }
+
+        httpContext.Response.StatusCode = known.Status;
+        var details = new HttpValidationProblemDetails(known.Fields.ToDictionary(field => field.Key, field => new[] { field.Value }))
+        {
+            Status = known.Status,
+            Title = known.Message,
+            Detail = string.Join(" ", known.Fields.Values.Distinct()),
+        };
+        foreach ((string key, object? value) in known.Extensions)
+        {
+            details.Extensions[key] = value;
+        }
+
+        return problems.TryWriteAsync(new() { HttpContext = httpContext, ProblemDetails = details, Exception = exception });
+    }
+}

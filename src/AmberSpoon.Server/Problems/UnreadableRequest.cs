@@ -1,0 +1,39 @@
+using System.Text.Json;
+
+namespace AmberSpoon.Server.Problems;
+
+/// <summary>Says which field of a request could not be read, and what would have been right.</summary>
+internal static class UnreadableRequest
+{
+    public static ProblemException Explain(BadHttpRequestException unread)
+    {
+        if (unread.StatusCode != StatusCodes.Status400BadRequest)
+        {
+            return new(unread.StatusCode, "The request is too large or of the wrong kind.", new Dictionary<string, string>());
+        }
+
+        if (unread.InnerException is JsonException { Path: { Length: > 2 } path } unfit && path.StartsWith("$.", StringComparison.Ordinal))
+        {
+            return ProblemException.InvalidField(path[2..], SentenceFor(unfit.Message));
+        }
+
+        return ProblemException.InvalidField("body", "This could not be read: send the whole form as JSON.");
+    }
+
+    private static string SentenceFor(string message)
+    {
+        if (message.Contains("Int32", StringComparison.Ordinal))
+        {
+            return "Write a whole number, such as 6.";
+        }
+
+        if (message.Contains("Double", StringComparison.Ordinal))
+        {
+            return "Write a number, such as 900.";
+        }
+
+        return message.Contains("DateTimeOffset", StringComparison.Ordinal)
+            ? "Write a time, such as 18:30."
+            : "That is not one of the choices.";
+    }
+}

@@ -1,0 +1,23 @@
+using AmberSpoon.Server.Demo;
+using AmberSpoon.Store;
+using Microsoft.EntityFrameworkCore;
+
+namespace AmberSpoon.Server.Startup;
+
+/// <summary>Brings the file up to date before the first request, and fills it for a demonstration.</summary>
+internal sealed class KitchenOpening(IServiceScopeFactory scopes, TimeProvider time, KitchenSettings settings) : IHostedService
+{
+    public async Task StartAsync(CancellationToken cancellationToken)
+    {
+        await using AsyncServiceScope scope = scopes.CreateAsyncScope();
+        KitchenDb db = scope.ServiceProvider.GetRequiredService<KitchenDb>();
+        Directory.CreateDirectory(settings.Data);
+        await db.Database.MigrateAsync(cancellationToken);
+        if (settings.Demo)
+        {
+            await DemoHousehold.Seed(db, time, cancellationToken);
+        }
+    }
+
+    public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+}

@@ -1,0 +1,46 @@
+using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Oven;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+
+namespace AmberSpoon.Server.Stations.Log;
+
+internal static class LogEndpoints
+{
+    public static void MapLog(this IEndpointRouteBuilder routes)
+    {
+        RouteGroupBuilder log = routes.MapGroup("/log").WithTags("Log");
+
+        log.MapGet("", async (BakeBook book, CancellationToken cancel) =>
+            new LogView([.. (await book.Log(cancel)).Select(BakeRecord.From)]))
+            .WithName("GetLog").WithSummary("Finished bakes, newest first.");
+
+        log.MapDelete("/{id:guid}", async (Guid id, BakeBook book, KitchenNews news, CancellationToken cancel) =>
+        {
+            await book.Delete(await FindFinished(book, id, cancel), cancel);
+            await news.Changed(KitchenTopic.Log, cancel);
+            return TypedResults.NoContent();
+        })
+            .WithName("DeleteBake").WithSummary("Takes a bake out of the log; restore brings it back.")
+            .ProducesValidationProblem(StatusCodes.Status409Conflict);
+
+        log.MapPost("/{id:guid}/restore", async (Guid id, BakeBook book, KitchenNews news, CancellationToken cancel) =>
+        {
+            BakeRow bake = await FindFinished(book, id, cancel);
+            await book.Restore(bake, cancel);
+            await news.Changed(KitchenTopic.Log, cancel);
+            return BakeRecord.From(bake);
+        })
+            .WithName("RestoreBake").WithSummary("Undoes a deletion.")
+            .ProducesValidationProblem(StatusCodes.Status409Conflict);
+    }
+
+    private static async Task<BakeRow> FindFinished(BakeBook book, Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await book.Find(id, cancel) ?? throw ProblemException.NotFound("That bake is not in the book.");
+        return bake.IsLive ? throw ProblemException.Conflict("id", "That bake is still running; finish it first.") : bake;
+    }
+}
+
+public sealed record LogView(IReadOnlyList<BakeRecord> Bakes);

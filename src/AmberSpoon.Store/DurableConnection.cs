@@ -1,0 +1,36 @@
+using System.Data.Common;
+using Microsoft.EntityFrameworkCore.Diagnostics;
+
+namespace AmberSpoon.Store;
+
+/// <summary>
+/// Sets each new connection to write-ahead logging with full flushes: what was acknowledged is on disk, even if the
+/// server is killed in the same moment.
+/// </summary>
+internal sealed class DurableConnection : DbConnectionInterceptor
+{
+    public static DurableConnection Instance { get; } = new();
+
+    public override void ConnectionOpened(DbConnection connection, ConnectionEndEventData eventData)
+    {
+        using DbCommand command = Pragmas(connection);
+        command.ExecuteNonQuery();
+    }
+
+    public override async Task ConnectionOpenedAsync(
+        DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+    {
+        DbCommand command = Pragmas(connection);
+        await using (command.ConfigureAwait(false))
+        {
+            await command.ExecuteNonQueryAsync(cancellationToken).ConfigureAwait(false);
+        }
+    }
+
+    private static DbCommand Pragmas(DbConnection connection)
+    {
+        DbCommand command = connection.CreateCommand();
+        command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL;";
+        return command;
+    }
+}

@@ -1,0 +1,45 @@
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Store.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace AmberSpoon.Store;
+
+/// <summary>The household's one SQLite file.</summary>
+public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(options)
+{
+    public DbSet<TrayRow> Trays => Set<TrayRow>();
+
+    public DbSet<BakeRow> Bakes => Set<BakeRow>();
+
+    /// <summary>Opens (or makes) the file with foreign keys on and every commit flushed to disk.</summary>
+    public static void Configure(DbContextOptionsBuilder options, string file) => options
+        .UseSqlite($"Data Source={file};Foreign Keys=True")
+        .AddInterceptors(DurableConnection.Instance);
+
+    protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)
+    {
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<UnixMillisecondsConverter>();
+        configurationBuilder.Properties<Enum>().HaveConversion<string>();
+    }
+
+    protected override void OnModelCreating(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<TrayRow>(tray =>
+        {
+            tray.Property(row => row.Id).ValueGeneratedNever();
+            tray.Property(row => row.Plan).HasConversion(new JsonTextConverter<TrayPlan>());
+            tray.Property(row => row.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<BakeRow>(bake =>
+        {
+            bake.Property(row => row.Plan).HasConversion(new JsonTextConverter<TrayPlan>());
+            bake.Property(row => row.Forecast).HasConversion(new JsonTextConverter<TrayForecast>());
+            bake.HasIndex(row => row.IsLive).IsUnique().HasFilter("\"IsLive\" = 1");
+            bake.HasIndex(row => row.StartedAt);
+            bake.HasMany(row => row.Moves).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
+            bake.HasMany(row => row.Checks).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<CheckRow>()
+            .HasMany(row => row.Readings).WithOne().HasForeignKey("CheckId").IsRequired().OnDelete(DeleteBehavior.Cascade);
+    }
+}
