@@ -20,11 +20,16 @@ public static class OvenClimate
     }
 
     /// <summary>Resting uncovered on its tray in the kitchen.</summary>
-    public static Surroundings Resting(bool skinOn) => new(
+    /// <param name="skinOn">Skin slows drying.</param>
+    /// <param name="surfaceFactor">
+    /// True surface per volume over that of the one-dimensional body. While resting it is the whole piece that cools,
+    /// and the body, matched to the middle's warming, has too little surface for that.
+    /// </param>
+    public static Surroundings Resting(bool skinOn, double surfaceFactor) => new(
         HeatParameters.RoomAir.Value,
         HeatParameters.RoomAir.Value,
-        MeanExchange * HeatParameters.RoomConvection.Value,
-        MeanExchange * HeatParameters.Emissivity.Value,
+        MeanExchange * surfaceFactor * HeatParameters.RoomConvection.Value,
+        MeanExchange * surfaceFactor * HeatParameters.Emissivity.Value,
         Wetness(skinOn),
         HeatParameters.RoomVapourPressure.Value);
 

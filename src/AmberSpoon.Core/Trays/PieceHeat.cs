@@ -31,7 +31,8 @@ public static class PieceHeat
             EquivalentShape.ExponentOf(geometry),
             facts.IsDark ? ThermalMaterial.DarkMeat : ThermalMaterial.BreastMeat,
             facts.BoneVolumeFraction);
-        var heatStages = stages.Select(stage => new HeatStage(stage.DurationS, Around(plan, guess, stage.Place))).ToList();
+        double surfaceFactor = geometry.SurfaceCm2 / geometry.VolumeMl * 100 * body.VolumePerAreaM;
+        var heatStages = stages.Select(stage => new HeatStage(stage.DurationS, Around(plan, guess, stage.Place, surfaceFactor))).ToList();
         return ConductionSolver.Solve(body, StartC(plan.StartFrom) + guess.StartDifferenceC, heatStages, stopAtColdestC);
     }
 
@@ -54,12 +55,12 @@ public static class PieceHeat
         _ => throw new ArgumentOutOfRangeException(nameof(start), start, "Frozen meat cannot be planned."),
     };
 
-    private static Surroundings Around(TrayPlan plan, KitchenGuess guess, BakePlace place)
+    private static Surroundings Around(TrayPlan plan, KitchenGuess guess, BakePlace place, double surfaceFactor)
     {
         double ovenC = plan.OvenSetting.ToTemperature().Celsius + guess.OvenOffsetC;
         Surroundings around = place == BakePlace.Oven
             ? OvenClimate.InOven(plan.OvenMode, ovenC, plan.SkinOn, guess.ExchangeFactor)
-            : OvenClimate.Resting(plan.SkinOn);
+            : OvenClimate.Resting(plan.SkinOn, surfaceFactor);
         return around with { EvaporationFactor = around.EvaporationFactor * guess.EvaporationFactor };
     }
 }

@@ -14,7 +14,7 @@ internal static class UnreadableRequest
 
         if (unread.InnerException is JsonException { Path: { Length: > 2 } path } unfit && path.StartsWith("$.", StringComparison.Ordinal))
         {
-            return ProblemException.InvalidField(path[2..], SentenceFor(unfit.Message));
+            return ProblemException.InvalidField(path[2..], SentenceFor($"{unfit.Message} {unfit.InnerException?.Message}"));
         }
 
         return ProblemException.InvalidField("body", "This could not be read: send the whole form as JSON.");
@@ -27,7 +27,7 @@ internal static class UnreadableRequest
             return "Write a whole number, such as 6.";
         }
 
-        if (message.Contains("Double", StringComparison.Ordinal))
+        if (message.Contains("Double", StringComparison.Ordinal) || message.Contains("as a number", StringComparison.Ordinal))
         {
             return "Write a number, such as 900.";
         }

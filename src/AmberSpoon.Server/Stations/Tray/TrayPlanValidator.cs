@@ -14,26 +14,29 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
     {
         RuleFor(plan => plan.Name).Must(name => name?.Trim().Length is > 0 and <= TrayPlanLimits.LongestName)
             .OverridePropertyName("name").WithMessage($"Give the tray a name of up to {TrayPlanLimits.LongestName} letters.");
-        RuleFor(plan => plan.Cut).NotNull().IsInEnum().OverridePropertyName("cut").WithMessage("Choose a cut.");
+        RuleFor(plan => plan.Cut).Must(IsChosen).OverridePropertyName("cut").WithMessage("Choose a cut.");
         RuleFor(plan => plan.SkinOn).NotNull().OverridePropertyName("skinOn").WithMessage("Say whether the skin is on.");
-        RuleFor(plan => plan.Count).NotNull().InclusiveBetween(1, TrayPlanLimits.MostPieces)
+        RuleFor(plan => plan.Count).Must(count => count is >= 1 and <= TrayPlanLimits.MostPieces)
             .OverridePropertyName("count").WithMessage($"Between 1 and {TrayPlanLimits.MostPieces} pieces fit this plan.");
         RuleFor(plan => plan.Mass).Must(mass => mass is { Value: > 0, Unit: not null } && double.IsFinite(mass.Value.Value))
             .OverridePropertyName("mass.value").WithMessage("Write the mass as a number above 0.");
-        RuleFor(plan => plan.MassBasis).NotNull().IsInEnum().OverridePropertyName("massBasis").WithMessage(Choose);
-        RuleFor(plan => plan.StartFrom).NotNull().IsInEnum().OverridePropertyName("startFrom").WithMessage(Choose);
+        RuleFor(plan => plan.MassBasis).Must(IsChosen).OverridePropertyName("massBasis").WithMessage(Choose);
+        RuleFor(plan => plan.StartFrom).Must(IsChosen).OverridePropertyName("startFrom").WithMessage(Choose);
         RuleFor(plan => plan.StartFrom).NotEqual(StartingPoint.Frozen).OverridePropertyName("startFrom").WithMessage(
             "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
-        RuleFor(plan => plan.OvenMode).NotNull().IsInEnum().OverridePropertyName("ovenMode").WithMessage(Choose);
+        RuleFor(plan => plan.OvenMode).Must(IsChosen).OverridePropertyName("ovenMode").WithMessage(Choose);
         RuleFor(plan => plan.OvenSetting).Custom((oven, context) => CheckTemperature(
             context, oven, "ovenSetting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC));
-        RuleFor(plan => plan.Profile).NotNull().IsInEnum().OverridePropertyName("profile").WithMessage(Choose);
+        RuleFor(plan => plan.Profile).Must(IsChosen).OverridePropertyName("profile").WithMessage(Choose);
         RuleFor(plan => plan.TargetCore).Custom((target, context) => CheckTemperature(
             context, target, "targetCore.value", "middle", TrayPlanLimits.LowestTargetC, TrayPlanLimits.HighestTargetC));
-        RuleFor(plan => plan.RestMinutes).NotNull().InclusiveBetween(0, TrayPlanLimits.LongestRestMinutes)
+        RuleFor(plan => plan.RestMinutes).Must(minutes => minutes is >= 0 and <= TrayPlanLimits.LongestRestMinutes)
             .OverridePropertyName("restMinutes").WithMessage($"Rest for 0 to {TrayPlanLimits.LongestRestMinutes} minutes.");
         RuleFor(plan => plan).Custom(CheckPieceIsPossible);
     }
+
+    private static bool IsChosen<TChoice>(TChoice? choice)
+        where TChoice : struct, Enum => choice is { } chosen && Enum.IsDefined(chosen);
 
     private static void CheckTemperature(
         ValidationContext<TrayPlanRequest> context, TemperatureRequest? typed, string field, string what, double lowestC, double highestC)
