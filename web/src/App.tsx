@@ -1,0 +1,17 @@
+import { Navigate, Route, Routes } from 'react-router';
+import { useLiveNews } from './api/live';
+import { LogStation } from './stations/log/LogStation';
+import { OvenStation } from './stations/oven/OvenStation';
+import { TrayStation } from './stations/tray/TrayStation';
+
+export function App() {
+  const connected = useLiveNews();
+  return (
+    <Routes>
+      <Route path="/tray" element={<TrayStation connected={connected} />} />
+      <Route path="/oven" element={<OvenStation connected={connected} />} />
+      <Route path="/log" element={<LogStation connected={connected} />} />
+      <Route path="*" element={<Navigate to="/tray" replace />} />
+    </Routes>
+  );
+}

@@ -1,0 +1,63 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { api, unwrap } from './client';
+import type { BakePlace, CheckRequest, OvenView } from './types';
+
+/** An estimate looks half an hour ahead; asking again each minute keeps the future long enough. */
+const OVEN_REFRESH_MS = 60_000;
+
+export const useChoices = () =>
+  useQuery({ queryKey: ['choices'], queryFn: () => unwrap(api.GET('/api/choices')) }).data;
+
+export const useTray = () => useQuery({ queryKey: ['tray'], queryFn: () => unwrap(api.GET('/api/tray')) });
+
+export const useOven = () =>
+  useQuery({
+    queryKey: ['oven'],
+    queryFn: () => unwrap(api.GET('/api/oven')),
+    refetchInterval: (query) => (query.state.data?.bake ? OVEN_REFRESH_MS : false),
+  });
+
+export const useLog = () => useQuery({ queryKey: ['log'], queryFn: () => unwrap(api.GET('/api/log')) });
+
+/** A change to the live bake whose answer is the oven as it now is. */
+function useOvenChange<T>(change: (input: T) => Promise<OvenView>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: (view) => {
+      queries.setQueryData(['oven'], view);
+      queries.invalidateQueries({ queryKey: ['log'] });
+    },
+  });
+}
+
+export const useStart = () =>
+  useOvenChange((trayVersion: number) => unwrap(api.POST('/api/oven/start', { body: { trayVersion } })));
+
+export const useCheck = () =>
+  useOvenChange(({ id, check }: { id: string; check: CheckRequest }) =>
+    unwrap(api.POST('/api/oven/{id}/checks', { params: { path: { id } }, body: check })),
+  );
+
+export const useMove = () =>
+  useOvenChange(({ id, place }: { id: string; place: BakePlace }) =>
+    unwrap(api.POST('/api/oven/{id}/moves', { params: { path: { id } }, body: { place } })),
+  );
+
+export const useFinish = () =>
+  useOvenChange((id: string) => unwrap(api.POST('/api/oven/{id}/finish', { params: { path: { id } } })));
+
+/** A change to the log; the list is asked for again. */
+function useLogChange(change: (id: string) => Promise<unknown>) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: change,
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['log'] }),
+  });
+}
+
+export const useDeleteBake = () =>
+  useLogChange((id) => unwrap(api.DELETE('/api/log/{id}', { params: { path: { id } } })));
+
+export const useRestoreBake = () =>
+  useLogChange((id) => unwrap(api.POST('/api/log/{id}/restore', { params: { path: { id } } })));

@@ -1,0 +1,137 @@
+import { scaleTime } from 'd3-scale';
+import { type KeyboardEvent, type PointerEvent, useId, useRef } from 'react';
+import { useWidth } from '../ui/useWidth';
+import { sayClock } from '../words/times';
+import { type Lane, LaneBar } from './LaneBar';
+import { SpoonShape } from './SpoonMark';
+
+const NAMES_PX = 76;
+const TICKS_PX = 22;
+const LANE_PX = 36;
+const BOWL_PX = 30;
+const MINUTE_MS = 60_000;
+
+export interface RailMark {
+  at: number;
+  label: string;
+}
+
+/**
+ * The strip of time. The spoon is its playhead: drag it, or use the arrow keys, and the station shows that minute.
+ */
+export function Rail(props: {
+  from: number;
+  to: number;
+  lanes: readonly Lane[];
+  marks: readonly RailMark[];
+  spoonAt: number;
+  onSpoon: (at: number) => void;
+  spoonText: string;
+}) {
+  const [box, width] = useWidth<HTMLDivElement>();
+  const ids = useId();
+  const dragging = useRef(false);
+  const x = scaleTime()
+    .domain([props.from, props.to])
+    .range([NAMES_PX, Math.max(NAMES_PX + 1, width - 12)]);
+  const lanesTop = BOWL_PX + TICKS_PX;
+  const height = lanesTop + props.lanes.length * LANE_PX + 6;
+
+  const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
+  const moveTo = (event: PointerEvent<HTMLElement>) => {
+    const left = box.current?.getBoundingClientRect().left ?? 0;
+    props.onSpoon(clamp(x.invert(event.clientX - left).getTime()));
+  };
+  const onKey = (event: KeyboardEvent) => {
+    const steps: Record<string, number> = {
+      ArrowLeft: -1,
+      ArrowDown: -1,
+      ArrowRight: 1,
+      ArrowUp: 1,
+      PageDown: -10,
+      PageUp: 10,
+    };
+    const step = steps[event.key];
+    const target =
+      event.key === 'Home'
+        ? props.from
+        : event.key === 'End'
+          ? props.to
+          : step
+            ? props.spoonAt + step * MINUTE_MS
+            : null;
+    if (target === null) return;
+    event.preventDefault();
+    props.onSpoon(clamp(target));
+  };
+
+  return (
+    <section aria-label="The rail: the evening minute by minute">
+      {/** biome-ignore lint/a11y/noStaticElementInteractions: the slider inside is the control; this widens its reach for a thumb. */}
+      <div
+        ref={box}
+        className="relative touch-none select-none"
+        style={{ height }}
+        onPointerDown={(event) => {
+          dragging.current = true;
+          event.currentTarget.setPointerCapture(event.pointerId);
+          moveTo(event);
+        }}
+        onPointerMove={(event) => dragging.current && moveTo(event)}
+        onPointerUp={() => {
+          dragging.current = false;
+        }}
+      >
+        {width > 0 && (
+          <>
+            <svg aria-hidden="true" width={width} height={height} className="absolute inset-0">
+              {x.ticks(Math.max(2, Math.floor(width / 130))).map((tick) => (
+                <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
+                  <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
+                  <text y={lanesTop - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
+                    {sayClock(tick)}
+                  </text>
+                </g>
+              ))}
+              {props.lanes.map((lane, i) => (
+                <g key={lane.name} transform={`translate(0,${lanesTop + i * LANE_PX})`}>
+                  <text x={0} y={20} className="fill-ink font-display text-[0.95rem]">
+                    {lane.name}
+                  </text>
+                  <LaneBar lane={lane} x={x} id={`${ids}-${i}`} />
+                </g>
+              ))}
+              {props.marks.map((mark) => (
+                <g key={`${mark.label}${mark.at}`} transform={`translate(${x(mark.at)},0)`}>
+                  <line y1={BOWL_PX - 8} y2={height - 4} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
+                  <text y={BOWL_PX - 12} textAnchor="middle" className="fill-ink text-[0.85rem] font-medium">
+                    {mark.label}
+                  </text>
+                </g>
+              ))}
+            </svg>
+            <div
+              role="slider"
+              tabIndex={0}
+              aria-label="Minute shown"
+              aria-valuemin={0}
+              aria-valuemax={Math.round((props.to - props.from) / MINUTE_MS)}
+              aria-valuenow={Math.round((props.spoonAt - props.from) / MINUTE_MS)}
+              aria-valuetext={props.spoonText}
+              onKeyDown={onKey}
+              className="absolute top-0 w-11 cursor-ew-resize rounded-md"
+              style={{ left: x(props.spoonAt) - 22, height }}
+            >
+              <svg aria-hidden="true" width={44} height={height}>
+                <line x1={22} x2={22} y1={30} y2={height - 3} stroke="var(--heat)" strokeWidth={3} />
+                <g transform="translate(12,2) scale(1.25)">
+                  <SpoonShape />
+                </g>
+              </svg>
+            </div>
+          </>
+        )}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,80 @@
+import type { BakeRecord } from '../../api/types';
+import { CurvePlot } from '../../curve/CurvePlot';
+import { verdictWords } from '../../words/names';
+import { sayTyped } from '../../words/temperatures';
+import { sayClock, sayDay } from '../../words/times';
+import { DeleteButton } from './DeleteButton';
+import { outMinutes } from './outMinutes';
+
+const MINUTE_MS = 60_000;
+
+/** One evening: predicted curve, what was measured on it, each check and what it led to. */
+export function LogEntry(props: { bake: BakeRecord; spoonMinute: number; onDeleted: () => void }) {
+  const { plan, forecast, checks, startedAt, finishedAt } = props.bake;
+  const start = Date.parse(startedAt);
+  const unit = plan.targetCore.unit;
+  const toC = (typed: { value: number; unit: string }) =>
+    typed.unit === 'celsius' ? typed.value : (typed.value - 32) / 1.8;
+  const out = outMinutes(props.bake);
+  return (
+    <article aria-label={plan.name}>
+      <div className="flex items-start justify-between gap-4">
+        <div>
+          <h2 className="font-semibold text-4xl leading-tight">{plan.name}</h2>
+          <p className="text-ink-soft text-lg">{sayDay(startedAt)}</p>
+        </div>
+        <DeleteButton bake={props.bake} onDeleted={props.onDeleted} />
+      </div>
+      <p className="pt-3 text-xl">
+        In at <b className="figures">{sayClock(start)}</b>,{' '}
+        {out === null ? (
+          'finished in the oven'
+        ) : (
+          <>
+            out after <b className="figures">{Math.round(out)} min</b>
+          </>
+        )}
+        {finishedAt && (
+          <>
+            , finished at <b className="figures">{sayClock(finishedAt)}</b>
+          </>
+        )}
+        . Predicted: <b className="figures">{Math.round(forecast.toTarget.medianMinutes)} min</b> to{' '}
+        {sayTyped(plan.targetCore)}, {Math.round(forecast.toTarget.lowMinutes)} to{' '}
+        {Math.round(forecast.toTarget.highMinutes)}.
+      </p>
+      <div className="pt-4">
+        <CurvePlot
+          curve={forecast.curve}
+          startAt={start}
+          spoonAt={start + props.spoonMinute * MINUTE_MS}
+          targetC={toC(plan.targetCore)}
+          outAt={out === null ? null : start + out * MINUTE_MS}
+          unit={unit}
+          height={260}
+          readings={checks.flatMap((check) =>
+            check.readings.map((r) => ({ at: Date.parse(check.at), celsius: toC(r.temperature) })),
+          )}
+        />
+      </div>
+      <h3 className="pt-4 pb-1 font-semibold text-2xl">Checks</h3>
+      {checks.length === 0 && <p>Nothing was measured.</p>}
+      <ol>
+        {checks.map((check) => (
+          <li key={check.at} className="grid grid-cols-[4rem_1fr] gap-3 border-hairline border-t py-2.5">
+            <span className="figures text-lg">{sayClock(check.at)}</span>
+            <div>
+              <p>
+                <b className="font-semibold">{verdictWords[check.verdict]}.</b> {check.reason}
+              </p>
+              <p className="text-ink-soft">
+                {check.readings.map((r) => `Piece ${r.piece}: ${sayTyped(r.temperature)}`).join(', ')}
+                {check.note && ` Seen: “${check.note}”`}
+              </p>
+            </div>
+          </li>
+        ))}
+      </ol>
+    </article>
+  );
+}

@@ -1,0 +1,44 @@
+import type { BakeRecord } from '../../api/types';
+import { curveAt } from '../../curve/curveAt';
+import { placeSpans } from '../../rail/placeSpans';
+import { Rail } from '../../rail/Rail';
+import { sayDegrees, sayTemperature } from '../../words/temperatures';
+import { sayClock } from '../../words/times';
+
+const MINUTE_MS = 60_000;
+
+/** The rail of a past bake: where the tray stood, over what was predicted, with each check marked. */
+export function LogRail(props: { bake: BakeRecord; spoonMinute: number; onSpoon: (minute: number) => void }) {
+  const { bake } = props;
+  const from = Date.parse(bake.startedAt);
+  const predictedEnd = from + (bake.forecast.pullMinutes + bake.forecast.restMinutes) * MINUTE_MS;
+  const to = Math.max(predictedEnd, bake.finishedAt ? Date.parse(bake.finishedAt) : 0);
+  const unit = bake.plan.targetCore.unit;
+  const spoonAt = Math.min(to, from + props.spoonMinute * MINUTE_MS);
+  const shown = curveAt(bake.forecast.curve, props.spoonMinute);
+  return (
+    <Rail
+      from={from}
+      to={to}
+      spoonAt={spoonAt}
+      onSpoon={(at) => props.onSpoon((at - from) / MINUTE_MS)}
+      spoonText={`${sayClock(spoonAt)}, middle predicted ${sayTemperature(shown.coldestC, unit)}`}
+      marks={bake.checks.map((check) => ({ at: Date.parse(check.at), label: `check ${sayClock(check.at)}` }))}
+      lanes={[
+        { name: 'Oven', spans: placeSpans(bake.moves, to, bake.plan) },
+        {
+          name: 'Chicken',
+          spans: [
+            {
+              kind: 'meat',
+              from,
+              to: predictedEnd,
+              curve: bake.forecast.curve,
+              say: (celsius) => sayDegrees(celsius, unit),
+            },
+          ],
+        },
+      ]}
+    />
+  );
+}

@@ -1,0 +1,28 @@
+import { Undo2, X } from 'lucide-react';
+import { useRestoreBake } from '../../api/queries';
+import type { BakeRecord } from '../../api/types';
+import { Button } from '../../ui/Button';
+
+/** Stays until used or closed: messy hands are slow. */
+export function UndoBar(props: { bake: BakeRecord; onDone: () => void }) {
+  const restore = useRestoreBake();
+  return (
+    <div role="status" className="mb-3 grid gap-2 bg-paper-deep p-3">
+      <p>Deleted “{props.bake.plan.name}”.</p>
+      <div className="flex gap-2">
+        <Button onClick={() => restore.mutate(props.bake.id, { onSuccess: props.onDone })}>
+          <Undo2 aria-hidden className="size-5" />
+          Undo
+        </Button>
+        <Button onClick={props.onDone} aria-label="Close this message">
+          <X aria-hidden className="size-5" />
+        </Button>
+      </div>
+      {restore.isError && (
+        <p role="alert" className="font-medium text-stop">
+          {restore.error.message}
+        </p>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,131 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Problem } from '../../api/problem';
+import { useChoices, useMove, useOven } from '../../api/queries';
+import type { LiveBake } from '../../api/types';
+import { useKitchenNow } from '../../clock/kitchenClock';
+import { curveAt } from '../../curve/curveAt';
+import { Button } from '../../ui/Button';
+import { Station } from '../../ui/Station';
+import { sayTemperature } from '../../words/temperatures';
+import { sayClock, sayElapsed } from '../../words/times';
+import { CheckPad } from './CheckPad';
+import { FinishButton } from './FinishButton';
+import { instructionFor } from './instruction';
+import { LiveRail } from './LiveRail';
+import { VerdictPanel } from './VerdictPanel';
+
+const MINUTE_MS = 60_000;
+
+/** The live bake: one instruction at a time, readable from across the kitchen. */
+export function OvenStation({ connected }: { connected: boolean }) {
+  const oven = useOven();
+  const now = useKitchenNow();
+  const [lookAt, setLookAt] = useState<number | null>(null);
+  const bake = oven.data?.bake;
+  return (
+    <Station
+      room="oven"
+      connected={connected}
+      rail={bake && <LiveRail bake={bake} now={now} spoonAt={lookAt ?? now} onSpoon={setLookAt} />}
+    >
+      {bake ? (
+        <LiveBakeBoard key={bake.record.id} bake={bake} now={now} lookAt={lookAt} onNow={() => setLookAt(null)} />
+      ) : (
+        <div className="grid gap-4 px-6 py-16">
+          <h1 className="font-semibold text-6xl">{oven.isPending ? 'Looking…' : 'Nothing in the oven'}</h1>
+          <p className="text-xl">
+            {oven.isError ? 'The kitchen server does not answer. Is it running?' : 'Plan a tray, then put it in. '}
+            <Link to="/tray" className="font-semibold underline decoration-2 underline-offset-4">
+              Go to the tray
+            </Link>
+          </p>
+        </div>
+      )}
+    </Station>
+  );
+}
+
+function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | null; onNow: () => void }) {
+  const { bake, now } = props;
+  const { plan, checks, startedAt } = bake.record;
+  const choices = useChoices();
+  const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
+  const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
+  const instruction = instructionFor(bake, now);
+  const last = checks[checks.length - 1];
+  const unit = plan.targetCore.unit;
+  const start = Date.parse(startedAt);
+  const shownAt = props.lookAt ?? now;
+  const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
+
+  return (
+    <div className="mx-auto grid max-w-[90rem] gap-x-12 gap-y-6 px-6 py-5 md:grid-cols-[1fr_minmax(20rem,25rem)]">
+      <div className="grid content-start gap-6">
+        <div>
+          <p className="text-ink-soft text-xl">{plan.name}</p>
+          <h1
+            className={`font-semibold text-7xl leading-none tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
+          >
+            {instruction.act}
+          </h1>
+          <p className="figures pt-3 text-3xl">{instruction.when}</p>
+        </div>
+        <dl className="grid grid-cols-2 gap-6 border-hairline border-y py-4">
+          <div>
+            <dt className="text-ink-soft text-lg">Since it went in at {sayClock(start)}</dt>
+            <dd className="figures font-semibold text-7xl leading-tight" data-testid="elapsed">
+              {sayElapsed(now - start)}
+            </dd>
+          </div>
+          <div>
+            <dt className="text-ink-soft text-lg">
+              {props.lookAt === null ? 'Middle now, predicted' : `Middle at ${sayClock(shownAt)}, predicted`}
+            </dt>
+            <dd>
+              <span className="figures font-semibold text-7xl leading-tight" data-testid="predicted">
+                {sayTemperature(shown.coldestC, unit)}
+              </span>
+              <span className="block text-xl text-ink-soft">
+                {sayTemperature(shown.coldestLowC, unit)} to {sayTemperature(shown.coldestHighC, unit)}
+                {bake.targetAt && Date.parse(bake.targetAt) > now && `, target about ${sayClock(bake.targetAt)}`}
+              </span>
+            </dd>
+          </div>
+        </dl>
+        {props.lookAt !== null && (
+          <Button className="justify-self-start" onClick={props.onNow}>
+            Back to now
+          </Button>
+        )}
+        {last && <VerdictPanel check={last} />}
+        <Actions bake={bake} />
+      </div>
+      <CheckPad bake={bake} probePlace={cut?.probePlace ?? ''} holdSeconds={profile?.holdSeconds ?? []} />
+    </div>
+  );
+}
+
+function Actions({ bake }: { bake: LiveBake }) {
+  const move = useMove();
+  const inOven = bake.place === 'oven';
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap gap-3">
+        <Button
+          big
+          disabled={move.isPending}
+          onClick={() => move.mutate({ id: bake.record.id, place: inOven ? 'worktop' : 'oven' })}
+        >
+          {inOven ? 'The tray is out, resting' : 'The tray is back in'}
+        </Button>
+        <FinishButton bake={bake} />
+      </div>
+      {move.error instanceof Problem && (
+        <p role="alert" className="font-medium text-stop">
+          {move.error.message}
+        </p>
+      )}
+    </div>
+  );
+}

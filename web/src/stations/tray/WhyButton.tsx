@@ -1,0 +1,29 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import type { Explanation } from '../../api/types';
+
+/** What a computed figure rests on: in words, with its source. */
+export function WhyButton({ reasons }: { reasons: readonly Explanation[] }) {
+  return (
+    <Popover>
+      <PopoverButton className="min-h-11 rounded-md px-3 font-semibold underline decoration-2 underline-offset-4">
+        Why?
+      </PopoverButton>
+      <PopoverPanel
+        anchor={{ to: 'bottom end', gap: 4, padding: 12 }}
+        className="z-30 w-[27rem] max-w-full rounded-md border border-control-line bg-paper p-5 shadow-xl"
+      >
+        <h2 className="pb-2 font-semibold text-xl">What this rests on</h2>
+        <dl className="grid gap-3">
+          {reasons.map((reason) => (
+            <div key={reason.title}>
+              <dt className="font-semibold">{reason.title}</dt>
+              <dd>
+                {reason.sentence} <span className="text-[0.9rem] text-ink-soft">({reason.source})</span>
+              </dd>
+            </div>
+          ))}
+        </dl>
+      </PopoverPanel>
+    </Popover>
+  );
+}

@@ -1,0 +1,24 @@
+import type { ButtonHTMLAttributes } from 'react';
+
+const looks = {
+  /** The one thing to do now. */
+  heat: 'bg-heat text-on-heat font-semibold',
+  plain: 'border border-control-line',
+  stop: 'border-2 border-stop text-stop font-semibold',
+} as const;
+
+export function Button({
+  look = 'plain',
+  big = false,
+  className = '',
+  ...native
+}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof looks; big?: boolean }) {
+  const size = big ? 'min-h-16 px-6 text-xl' : 'min-h-11 px-4';
+  return (
+    <button
+      type="button"
+      {...native}
+      className={`inline-flex items-center justify-center gap-2 rounded-md text-center leading-tight disabled:opacity-50 ${looks[look]} ${size} ${className}`}
+    />
+  );
+}

@@ -1,0 +1,49 @@
+import type { ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { useOven } from '../api/queries';
+import { SpoonMark } from '../rail/SpoonMark';
+
+const stations = [
+  { to: '/tray', name: 'Tray' },
+  { to: '/oven', name: 'Oven' },
+  { to: '/log', name: 'Log' },
+];
+
+/** The frame of a station: where you are at the top, the work, and the rail along the bottom. */
+export function Station(props: { room: 'day' | 'oven'; connected: boolean; children: ReactNode; rail?: ReactNode }) {
+  const live = Boolean(useOven().data?.bake);
+  return (
+    <div data-room={props.room} className="flex min-h-full flex-col bg-paper text-ink">
+      <header className="flex items-stretch justify-between border-hairline border-b px-5">
+        <p className="flex items-center gap-2 py-2 font-display font-semibold text-lg">
+          <SpoonMark className="h-8" />
+          Amber Spoon
+        </p>
+        <nav aria-label="Stations" className="flex items-stretch">
+          {stations.map((station) => (
+            <NavLink
+              key={station.to}
+              to={station.to}
+              className="flex min-h-13 min-w-20 items-center justify-center gap-2 border-transparent border-b-4 px-4 pt-1 font-display text-lg aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+            >
+              {station.name}
+              {station.to === '/oven' && live && (
+                <>
+                  <span aria-hidden className="size-2.5 rounded-full bg-heat" />
+                  <span className="sr-only">, a tray is in</span>
+                </>
+              )}
+            </NavLink>
+          ))}
+        </nav>
+      </header>
+      {!props.connected && (
+        <p role="status" className="border-hairline border-b bg-paper-deep px-5 py-2 font-medium">
+          Lost touch with the kitchen server. What is on screen still runs; trying again every second.
+        </p>
+      )}
+      <main className="grow">{props.children}</main>
+      {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
+    </div>
+  );
+}

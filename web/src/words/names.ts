@@ -1,0 +1,8 @@
+import type { VerdictKind } from '../api/types';
+
+export const verdictWords: Record<VerdictKind, string> = {
+  serve: 'Serve',
+  restThenCheck: 'Rest, then check again',
+  backIn: 'Back in',
+  cannotTell: 'Cannot tell yet',
+};

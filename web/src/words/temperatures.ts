@@ -1,0 +1,23 @@
+import type { TemperatureUnit } from '../api/types';
+
+/** °C as a number in the cook's unit. */
+export const inUnit = (celsius: number, unit: TemperatureUnit) => (unit === 'celsius' ? celsius : celsius * 1.8 + 32);
+
+export const unitSign = (unit: TemperatureUnit) => (unit === 'celsius' ? '°C' : '°F');
+
+/** "74 °C" */
+export const sayTemperature = (celsius: number, unit: TemperatureUnit) =>
+  `${Math.round(inUnit(celsius, unit))} ${unitSign(unit)}`;
+
+/** "74°", for places where the unit stands beside. */
+export const sayDegrees = (celsius: number, unit: TemperatureUnit) => `${Math.round(inUnit(celsius, unit))}°`;
+
+/** "74.5 °C" as typed. */
+export const sayTyped = (typed: { value: number; unit: TemperatureUnit }) =>
+  `${Number(typed.value.toFixed(1))} ${unitSign(typed.unit)}`;
+
+/** The same temperature in the other unit, to the nearest step a dial or a cook would use. */
+export function convertTyped(value: number, to: TemperatureUnit, step: number): number {
+  const converted = to === 'fahrenheit' ? value * 1.8 + 32 : (value - 32) / 1.8;
+  return Math.round(converted / step) * step;
+}
