@@ -67,7 +67,7 @@ export function Rail(props: {
 
   return (
     <section aria-label="The rail: the evening minute by minute">
-      {/** biome-ignore lint/a11y/noStaticElementInteractions: the slider inside is the control; this widens its reach for a thumb. */}
+      {/* The whole strip follows a thumb; the slider inside is the control that keyboards and screen readers use. */}
       <div
         ref={box}
         className="relative touch-none select-none"
