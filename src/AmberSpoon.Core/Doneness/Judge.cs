@@ -43,7 +43,7 @@ public static class Judge
 
         Reading[] shortOfRule = [.. readings.Where(reading => !profile.IsMetBy(reading)).OrderBy(reading => reading.CoreC)];
         return shortOfRule.Length > 0
-            ? NotYet(profile, shortOfRule[0], outlook)
+            ? NotYet(profile, target, shortOfRule[0], outlook)
             : Enough(profile, target, pieceCount, readings, outlook);
     }
 
@@ -70,7 +70,7 @@ public static class Judge
             : new(VerdictKind.Serve, $"{safe}; your own {aim.Say(lowest.Temperature.Unit)} would take about {Math.Ceiling(minutes):0} more min.", null);
     }
 
-    private static Verdict NotYet(SafetyProfile profile, Reading lowest, CheckOutlook outlook)
+    private static Verdict NotYet(SafetyProfile profile, EnteredTemperature target, Reading lowest, CheckOutlook outlook)
     {
         TemperatureUnit unit = lowest.Temperature.Unit;
         if (profile.HoldFor(lowest) is { } hold)
@@ -96,8 +96,9 @@ public static class Judge
             return new(VerdictKind.BackIn, $"{shortBy}; this oven setting will not get it there, so turn it up.", ShortestBackInMinutes * 3);
         }
 
+        var aim = new Temperature(Math.Max(profile.AimC, target.ToTemperature().Celsius));
         int backIn = Math.Clamp((int)Math.Ceiling(minutes), ShortestBackInMinutes, LongestBackInMinutes);
-        return new(VerdictKind.BackIn, $"{shortBy}, which takes about {backIn} more min in this oven.", backIn);
+        return new(VerdictKind.BackIn, $"{shortBy}; about {backIn} more min in this oven brings it to {aim.Say(unit)}.", backIn);
     }
 
     /// <summary>The rule's everyday number: the instant limit, or the hottest hold where the rule is about holding.</summary>

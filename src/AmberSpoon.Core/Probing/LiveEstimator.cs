@@ -13,7 +13,7 @@ public static class LiveEstimator
 {
     private const double LowestExchange = 0.3;
     private const double HighestExchange = 3;
-    private const double LookAheadS = 30 * 60;
+    private const double LookAheadS = 20 * 60;
     private const double RestLookAheadS = 20 * 60;
 
     /// <param name="plan">The plan it was started with.</param>
@@ -21,12 +21,13 @@ public static class LiveEstimator
     /// <param name="nowS">Seconds since going in; beyond <see cref="TrayForecaster.LongestBakeS"/> nothing changes.</param>
     public static LiveEstimate Estimate(TrayPlan plan, BakeHistory history, double nowS)
     {
-        double horizonS = Math.Ceiling((Math.Min(nowS, TrayForecaster.LongestBakeS) + LookAheadS) / 60) * 60;
+        double targetC = plan.TargetCore.ToTemperature().Celsius;
+        double? target = history.PlaceNow == BakePlace.Oven ? MinutesToTarget(plan, history, nowS, targetC) : null;
+        double latestS = Math.Min(TrayForecaster.LongestBakeS, Math.Max(nowS, 60 * (target ?? 0)));
+        double horizonS = Math.Ceiling((latestS + LookAheadS) / 60) * 60;
         var ensemble = GuessEnsemble.Follow(plan, Explain(plan, history), history.StagesUntil(horizonS));
         (double, double)? anchor = history.LastMeasurement is { } measured ? (measured.AtS, measured.LowestC) : null;
-        double targetC = plan.TargetCore.ToTemperature().Celsius;
         CurvePoint[] curve = [.. Enumerable.Range(0, (int)(horizonS / 60) + 1).Select(minute => ensemble.At(minute * 60, anchor))];
-        double? target = history.PlaceNow == BakePlace.Oven ? MinutesToTarget(plan, history, nowS, targetC) : null;
         return new(curve, target, horizonS / 60);
     }
 

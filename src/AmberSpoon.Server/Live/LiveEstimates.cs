@@ -6,7 +6,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Live;
 
 /// <summary>
-/// Estimates the live bake from what is stored. An estimate looks half an hour ahead, so it is kept until something
+/// Estimates the live bake from what is stored. An estimate looks twenty minutes ahead, so it is kept until something
 /// happens or some minutes have gone.
 /// </summary>
 internal sealed class LiveEstimates(TimeProvider time)

@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, unwrap } from './client';
 import type { BakePlace, CheckRequest, OvenView } from './types';
 
-/** An estimate looks half an hour ahead; asking again each minute keeps the future long enough. */
+/** An estimate looks twenty minutes ahead; asking again each minute keeps the future long enough. */
 const OVEN_REFRESH_MS = 60_000;
 
 export const useChoices = () =>

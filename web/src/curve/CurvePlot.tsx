@@ -26,6 +26,8 @@ export function CurvePlot(props: {
   outAt: number | null;
   unit: TemperatureUnit;
   height: number;
+  /** The time axis goes on at least until here. */
+  until?: number;
   readings?: readonly PlottedReading[];
 }) {
   const [box, width] = useWidth<HTMLDivElement>();
@@ -36,7 +38,10 @@ export function CurvePlot(props: {
   const timeOf = (point: CurvePoint) => props.startAt + point.minutes * MINUTE_MS;
   const topC =
     Math.max(100, ...curve.map((point) => point.surfaceC), ...(props.readings ?? []).map((r) => r.celsius)) + 6;
-  const x = scaleTime([props.startAt, timeOf(last)], [EDGE.left, Math.max(EDGE.left + 1, width - EDGE.right)]);
+  const x = scaleTime(
+    [props.startAt, Math.max(timeOf(last), props.until ?? 0)],
+    [EDGE.left, Math.max(EDGE.left + 1, width - EDGE.right)],
+  );
   const y = scaleLinear([inUnit(0, unit), inUnit(topC, unit)], [props.height - EDGE.bottom, EDGE.top]);
   const yC = (celsius: number) => y(inUnit(Math.max(0, celsius), unit));
 
@@ -53,8 +58,9 @@ export function CurvePlot(props: {
 
   const shown = curveAt(curve, (props.spoonAt - props.startAt) / MINUTE_MS);
   const spoonX = Math.min(Math.max(x(props.spoonAt), EDGE.left), x.range()[1] ?? 0);
-  const ends = spread(yC(last.surfaceC), yC(last.coldestC), 20);
   const right = x.range()[1] ?? 0;
+  const lastX = x(timeOf(last));
+  const ends = spread(yC(last.surfaceC), yC(last.coldestC), 20);
 
   return (
     <div ref={box} style={{ height: props.height }}>
@@ -79,7 +85,7 @@ export function CurvePlot(props: {
               {sayClock(tick)}
             </text>
           ))}
-          {props.outAt !== null && props.outAt < timeOf(last) && (
+          {props.outAt !== null && props.outAt < x.invert(right).getTime() && (
             <rect
               x={x(props.outAt)}
               width={right - x(props.outAt)}
@@ -117,10 +123,10 @@ export function CurvePlot(props: {
               </text>
             </g>
           )}
-          <text x={right + 8} y={ends.upper + 5} className="fill-heat-text text-[0.9rem] font-medium">
+          <text x={lastX + 8} y={ends.outside + 5} className="fill-heat-text text-[0.9rem] font-medium">
             outside
           </text>
-          <text x={right + 8} y={ends.lower + 5} className="fill-ink text-[0.9rem] font-semibold">
+          <text x={lastX + 8} y={ends.middle + 5} className="fill-ink text-[0.9rem] font-semibold">
             middle
           </text>
           {(props.readings ?? []).map((reading) => (
@@ -170,10 +176,12 @@ function Dot(props: { x: number; y: number; fill: string }) {
   return <circle cx={props.x} cy={props.y} r={6} fill={props.fill} stroke="var(--paper)" strokeWidth={2} />;
 }
 
-/** Keeps two labels from lying on each other. */
-function spread(upper: number, lower: number, apart: number) {
-  const missing = Math.max(0, apart - (lower - upper));
-  return { upper: upper - missing / 2, lower: lower + missing / 2 };
+/** Keeps two labels from lying on each other, whichever is the upper one. */
+function spread(outside: number, middle: number, apart: number) {
+  const gap = middle - outside;
+  const push = Math.max(0, apart - Math.abs(gap)) / 2;
+  const down = gap < 0 ? -1 : 1;
+  return { outside: outside - down * push, middle: middle + down * push };
 }
 
 function describe(props: { targetC: number; outAt: number | null; unit: TemperatureUnit }, last: CurvePoint): string {

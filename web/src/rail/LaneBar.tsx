@@ -28,7 +28,7 @@ export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, numb
         const width = Math.max(0, x(span.to) - left);
         const key = `${span.kind}${span.from}`;
         if (span.kind === 'meat') return <MeatBar key={key} span={span} x={x} id={`${id}-${i}`} />;
-        const fill = { preheat: `url(#${id}-warming)`, oven: 'var(--ink)', rest: 'var(--paper-deep)' }[span.kind];
+        const fill = { preheat: `url(#${id}-warming)`, oven: 'var(--lane-oven)', rest: 'var(--paper-deep)' }[span.kind];
         return (
           <g key={key}>
             <rect
@@ -45,7 +45,7 @@ export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, numb
                 x={left + 10}
                 y={18}
                 className="text-[0.9rem] font-medium"
-                fill={span.kind === 'oven' ? 'var(--paper)' : 'var(--ink)'}
+                fill={span.kind === 'oven' ? 'var(--lane-oven-text)' : 'var(--ink)'}
               >
                 {span.label}
               </text>
@@ -85,7 +85,7 @@ function MeatBar({ span, x, id }: { span: Extract<Span, { kind: 'meat' }>; x: Sc
           y={18}
           textAnchor="middle"
           className="figures text-[0.9rem] font-semibold"
-          fill={point.coldestC < 26 || point.coldestC > 92 ? '#fff' : '#1d1204'}
+          fill={point.coldestC < 14 || point.coldestC > 92 ? '#fff' : '#1d1204'}
         >
           {span.say(point.coldestC)}
         </text>

@@ -85,14 +85,17 @@ export function Rail(props: {
         {width > 0 && (
           <>
             <svg aria-hidden="true" width={width} height={height} className="absolute inset-0">
-              {x.ticks(Math.max(2, Math.floor(width / 130))).map((tick) => (
-                <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
-                  <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
-                  <text y={lanesTop - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
-                    {sayClock(tick)}
-                  </text>
-                </g>
-              ))}
+              {x
+                .ticks(Math.max(2, Math.floor(width / 130)))
+                .filter((tick) => x(tick) < width - 24)
+                .map((tick) => (
+                  <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
+                    <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
+                    <text y={lanesTop - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
+                      {sayClock(tick)}
+                    </text>
+                  </g>
+                ))}
               {props.lanes.map((lane, i) => (
                 <g key={lane.name} transform={`translate(0,${lanesTop + i * LANE_PX})`}>
                   <text x={0} y={20} className="fill-ink font-display text-[0.95rem]">

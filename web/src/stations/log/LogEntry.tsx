@@ -52,6 +52,7 @@ export function LogEntry(props: { bake: BakeRecord; spoonMinute: number; onDelet
           outAt={out === null ? null : start + out * MINUTE_MS}
           unit={unit}
           height={260}
+          until={finishedAt ? Date.parse(finishedAt) : 0}
           readings={checks.flatMap((check) =>
             check.readings.map((r) => ({ at: Date.parse(check.at), celsius: toC(r.temperature) })),
           )}
@@ -69,6 +70,7 @@ export function LogEntry(props: { bake: BakeRecord; spoonMinute: number; onDelet
               </p>
               <p className="text-ink-soft">
                 {check.readings.map((r) => `Piece ${r.piece}: ${sayTyped(r.temperature)}`).join(', ')}
+                {check.readings.length > 0 && '.'}
                 {check.note && ` Seen: “${check.note}”`}
               </p>
             </div>

@@ -72,21 +72,36 @@ export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSecond
         </div>
       </div>
       <p className="text-ink-soft leading-snug">Largest piece first. {props.probePlace}</p>
-      <div className="grid gap-2">
-        {rows.map((row, index) => (
-          <ReadingRow
-            // biome-ignore lint/suspicious/noArrayIndexKey: a row is its piece's number.
-            key={index}
-            piece={index + 1}
-            row={row}
-            unit={unit}
-            active={index === active}
-            error={errorOf(index)}
-            holdSeconds={props.holdSeconds}
-            onFocus={() => setActive(index)}
-            onChange={(part) => setRow(index, part)}
-          />
-        ))}
+      <div className="grid grid-cols-[minmax(0,1fr)_17rem] items-start gap-4">
+        <div className="grid gap-2">
+          {rows.map((row, index) => (
+            <ReadingRow
+              // biome-ignore lint/suspicious/noArrayIndexKey: a row is its piece's number.
+              key={index}
+              piece={index + 1}
+              row={row}
+              unit={unit}
+              active={index === active}
+              error={errorOf(index)}
+              holdSeconds={props.holdSeconds}
+              onFocus={() => setActive(index)}
+              onChange={(part) => setRow(index, part)}
+            />
+          ))}
+          {rows.length < plan.count && (
+            <Button
+              className="justify-self-start"
+              onClick={() => {
+                setRows([...rows, emptyReading]);
+                setActive(rows.length);
+              }}
+            >
+              <Plus aria-hidden className="size-5" />
+              Another piece
+            </Button>
+          )}
+        </div>
+        <Keypad onKey={(key) => setRow(active, { text: press(rows[active]?.text ?? '', key), unitConfirmed: false })} />
       </div>
       {problem?.asksUnit && (
         <div className="grid grid-cols-2 gap-2">
@@ -98,19 +113,6 @@ export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSecond
           </Button>
         </div>
       )}
-      {rows.length < plan.count && (
-        <Button
-          className="justify-self-start"
-          onClick={() => {
-            setRows([...rows, emptyReading]);
-            setActive(rows.length);
-          }}
-        >
-          <Plus aria-hidden className="size-5" />
-          Another piece
-        </Button>
-      )}
-      <Keypad onKey={(key) => setRow(active, { text: press(rows[active]?.text ?? '', key), unitConfirmed: false })} />
       <Field label="Seen by eye (kept, never counts)" error={problem?.at('note')}>
         {(ids) => (
           <TextBox

@@ -17,7 +17,7 @@ export function LiveRail(props: { bake: LiveBake; now: number; spoonAt: number; 
   const unit = plan.targetCore.unit;
   const shown = curveAt(bake.curve, (props.spoonAt - from) / MINUTE_MS);
   const marks = [
-    { at: props.now, label: `now ${sayClock(props.now)}` },
+    ...(Math.abs(props.spoonAt - props.now) > MINUTE_MS ? [{ at: props.now, label: 'now' }] : []),
     ...(bake.nextCheckAt && Date.parse(bake.nextCheckAt) < to
       ? [{ at: Date.parse(bake.nextCheckAt), label: `check ${sayClock(bake.nextCheckAt)}` }]
       : []),

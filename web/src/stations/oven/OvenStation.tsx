@@ -60,7 +60,7 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
   const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
 
   return (
-    <div className="mx-auto grid max-w-[90rem] gap-x-12 gap-y-6 px-6 py-5 md:grid-cols-[1fr_minmax(20rem,25rem)]">
+    <div className="mx-auto grid max-w-[90rem] gap-x-12 gap-y-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_34rem]">
       <div className="grid content-start gap-6">
         <div>
           <p className="text-ink-soft text-xl">{plan.name}</p>
@@ -70,6 +70,13 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
             {instruction.act}
           </h1>
           <p className="figures pt-3 text-3xl">{instruction.when}</p>
+          {instruction.then.length > 0 && (
+            <ol className="figures pt-2 text-ink-soft text-xl">
+              {instruction.then.map((step) => (
+                <li key={step}>then {step}</li>
+              ))}
+            </ol>
+          )}
         </div>
         <dl className="grid grid-cols-2 gap-6 border-hairline border-y py-4">
           <div>

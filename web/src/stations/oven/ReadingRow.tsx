@@ -18,7 +18,7 @@ export function ReadingRow(props: {
   return (
     <Field label={`Piece ${props.piece}`} error={props.error}>
       {(ids) => (
-        <div className={`grid gap-2 ${props.holdSeconds.length > 0 ? 'grid-cols-2' : ''}`}>
+        <div className="grid gap-1.5">
           <div className="relative">
             <TextBox
               ids={ids}
@@ -41,7 +41,7 @@ export function ReadingRow(props: {
               aria-label={`How long piece ${props.piece} stayed there`}
               value={props.row.heldSeconds}
               onChange={(event) => props.onChange({ heldSeconds: Number(event.target.value) })}
-              className="h-16 rounded-md border border-control-line bg-paper px-3"
+              className="h-12 rounded-md border border-control-line bg-paper px-3"
             >
               <option value={0}>at a glance</option>
               {[...props.holdSeconds]

@@ -8,6 +8,8 @@ export interface Instruction {
   /** When, and how long until then. */
   when: string;
   due: boolean;
+  /** What comes after, at most two steps. */
+  then: string[];
 }
 
 /** The one thing to do now, from what the server recorded: the last verdict, the place, and the next check. */
@@ -18,24 +20,36 @@ export function instructionFor(bake: LiveBake, nowMs: number): Instruction {
   const due = next !== null && Date.parse(next) <= nowMs;
   const when =
     next === null ? '' : due ? `since ${sayClock(next)}` : `at ${sayClock(next)}, ${sayFromNow(next, nowMs)}`;
+  const act = (words: string, at: string, isDue: boolean, then: string[] = []) => ({
+    act: words,
+    when: at,
+    due: isDue,
+    then,
+  });
 
   switch (last?.verdict) {
     case undefined:
-      if (!inOven) return { act: 'Check it', when: 'before anyone eats', due: true };
-      return due ? { act: 'Check it now', when, due } : { act: 'Leave it in', when: `First check ${when}`, due };
+      if (!inOven) return act('Check it', 'before anyone eats', true);
+      return due
+        ? act('Check it now', when, due, afterwards(bake, nowMs))
+        : act('Leave it in', `First check ${when}`, due, afterwards(bake, nowMs));
     case 'serve':
-      return {
-        act: verdictWords.serve,
-        when: inOven ? 'Take it out of the oven' : 'It was measured and is enough',
-        due: true,
-      };
+      return act(verdictWords.serve, inOven ? 'Take it out of the oven' : 'It was measured and is enough', true);
     case 'restThenCheck':
-      if (inOven) return { act: 'Take it out to rest', when: `Check again ${when}`, due: true };
-      return due ? { act: 'Check again now', when, due } : { act: 'Let it rest', when: `Check again ${when}`, due };
+      if (inOven) return act('Take it out to rest', `Check again ${when}`, true);
+      return due ? act('Check again now', when, due) : act('Let it rest', `Check again ${when}`, due);
     case 'backIn':
-      if (!inOven) return { act: 'Put it back in', when: `Check again ${when}`, due: true };
-      return due ? { act: 'Check again now', when, due } : { act: 'Leave it in', when: `Check again ${when}`, due };
+      if (!inOven) return act('Put it back in', `Check again ${when}`, true);
+      return due
+        ? act('Check again now', when, due)
+        : act('Leave it in', `Check again ${when}`, due, afterwards(bake, nowMs));
     case 'cannotTell':
-      return { act: 'Measure again', when: 'The last readings could not tell', due: true };
+      return act('Measure again', 'The last readings could not tell', true);
   }
+}
+
+function afterwards(bake: LiveBake, nowMs: number): string[] {
+  const rest = bake.record.plan.restMinutes;
+  const out = bake.targetAt && Date.parse(bake.targetAt) > nowMs ? [`out about ${sayClock(bake.targetAt)}`] : [];
+  return rest > 0 ? [...out, `rest ${rest} min, then eat`] : out;
 }

@@ -3,7 +3,7 @@ import type { TrayView } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { curveAt } from '../../curve/curveAt';
 import { PieceSide } from '../../tray/PieceSide';
-import { sayTemperature } from '../../words/temperatures';
+import { sayDegrees, sayTemperature } from '../../words/temperatures';
 import { sayClock } from '../../words/times';
 import { WhyButton } from './WhyButton';
 
@@ -20,21 +20,20 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
   return (
     <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-60' : ''}>
       <div className="flex items-start justify-between gap-4">
-        <h1 className="font-semibold text-6xl leading-none tracking-tight">
-          {plan.eatAt && !props.view.eatAtHasPassed ? '' : 'In now, '}Out at{' '}
+        <h1 className="font-semibold text-5xl leading-none tracking-tight xl:text-6xl">
+          {plan.eatAt && !props.view.eatAtHasPassed ? 'Out' : 'In now, out'} at{' '}
           <span className="figures">{sayClock(timing.outAt)}</span>
         </h1>
         <WhyButton reasons={answer.why} />
       </div>
-      <p className="pt-2 text-xl">
-        {bandWords(forecast.toTarget)} in the oven: between{' '}
-        <b className="figures font-semibold">{sayClock(timing.outEarliestAt)}</b> and{' '}
-        <b className="figures font-semibold">{sayClock(timing.outLatestAt)}</b>. In at{' '}
-        <b className="figures font-semibold">{sayClock(timing.inAt)}</b>, first check{' '}
-        <b className="figures font-semibold">{sayClock(timing.firstCheckAt)}</b>, eat at{' '}
-        <b className="figures font-semibold">{sayClock(timing.eatAt)}</b>.
-      </p>
-      <div className="grid grid-cols-[minmax(0,22rem)_1fr] items-end gap-6 pt-4">
+      <p className="pt-1.5 text-2xl">{bandWords(forecast.toTarget)}</p>
+      <dl className="grid grid-cols-2 gap-x-6 gap-y-2 pt-3 md:flex md:flex-wrap md:gap-x-9">
+        <When name="In" at={sayClock(timing.inAt)} />
+        <When name="First check" at={sayClock(timing.firstCheckAt)} />
+        <When name="Out between" at={`${sayClock(timing.outEarliestAt)} and ${sayClock(timing.outLatestAt)}`} />
+        <When name="Eat" at={sayClock(timing.eatAt)} />
+      </dl>
+      <div className="grid grid-cols-[minmax(0,17rem)_1fr] items-end gap-5 pt-2">
         <PieceSide
           cut={plan.cut}
           lengthMm={forecast.piece.halfLengthMm * 2}
@@ -44,30 +43,25 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
           outsideC={shown.surfaceC}
           unit={unit}
         />
-        <p className="pb-2 leading-snug">
-          <span className="text-ink-soft">At {sayClock(props.spoonAt)}</span>
+        <p className="pb-1 leading-snug">
+          <span className="text-ink-soft">Middle at {sayClock(props.spoonAt)}</span>
           <br />
           <span className="figures font-semibold text-3xl">{sayTemperature(shown.coldestC, unit)}</span>{' '}
-          <span className="whitespace-nowrap">in the middle</span>
-          <br />
           <span className="text-ink-soft">
-            {sayTemperature(shown.coldestLowC, unit)} to {sayTemperature(shown.coldestHighC, unit)}
-            <br />
-            outside {sayTemperature(shown.surfaceC, unit)}
+            ({sayDegrees(shown.coldestLowC, unit)} to {sayDegrees(shown.coldestHighC, unit)}), outside{' '}
+            {sayTemperature(shown.surfaceC, unit)}
           </span>
         </p>
       </div>
-      <div className="pt-3">
-        <CurvePlot
-          curve={forecast.curve}
-          startAt={inAt}
-          spoonAt={props.spoonAt}
-          targetC={target}
-          outAt={Date.parse(timing.outAt)}
-          unit={unit}
-          height={250}
-        />
-      </div>
+      <CurvePlot
+        curve={forecast.curve}
+        startAt={inAt}
+        spoonAt={props.spoonAt}
+        targetC={target}
+        outAt={Date.parse(timing.outAt)}
+        unit={unit}
+        height={215}
+      />
       {answer.cautions.map((caution) => (
         <p key={caution} className="flex gap-2 pt-2">
           <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
@@ -78,9 +72,18 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
   );
 }
 
+function When(props: { name: string; at: string }) {
+  return (
+    <div>
+      <dt className="text-ink-soft leading-tight">{props.name}</dt>
+      <dd className="figures font-semibold text-xl">{props.at}</dd>
+    </div>
+  );
+}
+
 function bandWords(band: { lowMinutes: number; medianMinutes: number; highMinutes: number }): string {
   const give = Math.round((band.highMinutes - band.lowMinutes) / 2);
-  return `${Math.round(band.medianMinutes)} min, give or take ${give},`;
+  return `${Math.round(band.medianMinutes)} min in the oven, give or take ${give}`;
 }
 
 const heightText = (mm: number, inches: boolean) =>

@@ -57,6 +57,41 @@ export function TrayForm(props: {
         )}
       </Field>
 
+      <Field label="Dinner" error={error('eatAt')}>
+        {(ids) => (
+          <div className="grid grid-cols-[1fr_6rem] gap-1">
+            <Choice
+              label="Dinner"
+              value={draft.dinner}
+              options={[
+                { value: 'soon', label: 'Soonest' },
+                { value: 'today', label: 'Today' },
+                { value: 'tomorrow', label: 'Tomorrow' },
+              ]}
+              onChange={(dinner) => set({ dinner })}
+            />
+            <TextBox
+              ids={ids}
+              inputMode="numeric"
+              placeholder="18:30"
+              aria-label="Dinner time"
+              value={draft.dinnerTime}
+              disabled={draft.dinner === 'soon'}
+              onText={(dinnerTime) => set({ dinnerTime })}
+              className="figures text-center disabled:opacity-50"
+            />
+          </div>
+        )}
+      </Field>
+      {problem?.earliestEatAt && (
+        <Button
+          className="justify-self-start"
+          onClick={() => problem.earliestEatAt && adoptEarliest(problem.earliestEatAt)}
+        >
+          Make it {sayClock(problem.earliestEatAt)}
+        </Button>
+      )}
+
       <Group>
         <Field label="Cut" error={error('cut')}>
           {(ids) => (
@@ -236,38 +271,6 @@ export function TrayForm(props: {
         </Field>
       </Group>
 
-      <Field label="Dinner" error={error('eatAt')}>
-        {(ids) => (
-          <div className="grid grid-cols-[1fr_8.5rem] gap-1">
-            <Choice
-              label="Dinner"
-              value={draft.dinner}
-              options={[
-                { value: 'soon', label: 'As soon as it can be' },
-                { value: 'today', label: 'Today' },
-                { value: 'tomorrow', label: 'Tomorrow' },
-              ]}
-              onChange={(dinner) => set({ dinner })}
-            />
-            <TextBox
-              ids={ids}
-              type="time"
-              value={draft.dinnerTime}
-              disabled={draft.dinner === 'soon'}
-              onText={(dinnerTime) => set({ dinnerTime })}
-              className="figures disabled:opacity-50"
-            />
-          </div>
-        )}
-      </Field>
-      {problem?.earliestEatAt && (
-        <Button
-          className="justify-self-start"
-          onClick={() => problem.earliestEatAt && adoptEarliest(problem.earliestEatAt)}
-        >
-          Make it {sayClock(problem.earliestEatAt)}
-        </Button>
-      )}
       <Field label="Rest before eating" error={error('restMinutes')}>
         {() => (
           <Choice

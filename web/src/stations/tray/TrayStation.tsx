@@ -39,9 +39,10 @@ export function TrayStation({ connected }: { connected: boolean }) {
       }
     >
       {draft && view ? (
-        <div className="mx-auto grid max-w-[90rem] gap-x-10 gap-y-6 px-5 py-5 md:grid-cols-[minmax(20rem,30rem)_1fr]">
+        <div className="mx-auto grid max-w-[90rem] gap-x-10 gap-y-6 px-5 py-5 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
           <TrayForm draft={draft} problem={problem} guessedHeight={guessedHeight(view)} onChange={change} />
-          <div>
+          {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
+          <div className="order-first min-w-0 lg:order-none">
             <AnswerPanel view={view} spoonAt={spoonAt} stale={problem !== null} />
             <StartRow view={view} ready={!saving && problem === null} refused={problem !== null} />
           </div>

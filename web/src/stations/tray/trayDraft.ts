@@ -70,12 +70,14 @@ export function withUnit(draft: TrayDraft, unit: TemperatureUnit): TrayDraft {
   return { ...draft, unit, oven: convert(draft.oven, DIAL_STEP), target: convert(draft.target, 1) };
 }
 
-function dinnerIso(draft: TrayDraft, nowMs: number): string | null {
-  const [hours, minutes] = draft.dinnerTime.split(':').map(Number);
-  if (hours === undefined || minutes === undefined || Number.isNaN(hours + minutes)) return null;
+/** Text that is no time goes as it is, and the server says what to write. */
+function dinnerIso(draft: TrayDraft, nowMs: number): string {
+  const [, hours, minutes] = /^\s*(\d{1,2})[:.h]?(\d{2})\s*$/.exec(draft.dinnerTime) ?? [];
+  if (hours === undefined || minutes === undefined || Number(hours) > 23 || Number(minutes) > 59)
+    return draft.dinnerTime;
   const day = new Date(nowMs);
   const ahead = draft.dinner === 'tomorrow' ? 1 : 0;
-  return toLocalIso(new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, hours, minutes));
+  return toLocalIso(new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, Number(hours), Number(minutes)));
 }
 
 function wholeOrNull(text: string): number | null {
