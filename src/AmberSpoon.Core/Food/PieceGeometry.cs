@@ -16,6 +16,10 @@ public sealed record PieceGeometry(double HalfLengthMm, double HalfWidthMm, doub
 
     public double VolumeMl => 4.0 / 3 * Math.PI * HalfLengthMm * HalfWidthMm * HalfHeightMm / 1000;
 
+    /// <summary>The same shape, every side this many times as long.</summary>
+    public PieceGeometry Scaled(double factor) =>
+        new(HalfLengthMm * factor, HalfWidthMm * factor, HalfHeightMm * factor);
+
     /// <summary>Surface, cm², by Thomsen's approximation for ellipsoids (within 1.1 %, from memory).</summary>
     public double SurfaceCm2
     {

@@ -15,7 +15,9 @@ internal sealed class ConductionField
     private readonly double[] _faceArea;
     private readonly double[] _volume;
     private readonly double[] _temperatureC;
+    private readonly double[] _fromC;
     private readonly double[] _conductivity;
+    private readonly double[] _capacity;
     private readonly double[] _diagonal;
     private readonly double[] _rightSide;
     private readonly double[] _conductance;
@@ -31,7 +33,9 @@ internal sealed class ConductionField
         _faceArea = new double[cells + 1];
         _volume = new double[cells];
         _temperatureC = new double[cells];
+        _fromC = new double[cells];
         _conductivity = new double[cells];
+        _capacity = new double[cells];
         _diagonal = new double[cells];
         _rightSide = new double[cells];
         _conductance = new double[cells];
@@ -56,16 +60,36 @@ internal sealed class ConductionField
     /// <summary>Water lost since the start, kg per m² of surface.</summary>
     public double EvaporatedKgPerM2 { get; private set; }
 
+    /// <summary>
+    /// One step of the two-stage, L-stable, second-order diagonally implicit Runge–Kutta method (Alexander 1977, from
+    /// memory): each stage is a backward Euler solve over γ of the step, the second from where the first one points to.
+    /// </summary>
     public void Step(double stepS, Surroundings around)
+    {
+        const double gamma = 1 - (1 / 1.4142135623730951);
+        double alreadyEvaporated = EvaporatedKgPerM2;
+        UpdateProperties();
+        _temperatureC.CopyTo(_fromC, 0);
+        double firstRate = SolveStage(gamma * stepS, around);
+        EvaporatedKgPerM2 = alreadyEvaporated + (stepS * firstRate);
+        for (int i = 0; i < _fromC.Length; i++)
+        {
+            _fromC[i] += (1 - gamma) / gamma * (_temperatureC[i] - _fromC[i]);
+        }
+
+        double secondRate = SolveStage(gamma * stepS, around);
+        EvaporatedKgPerM2 = alreadyEvaporated + (stepS * (((1 - gamma) * firstRate) + (gamma * secondRate)));
+    }
+
+    /// <summary>Heat capacities and conductances at the temperatures held now; they stand for the whole step.</summary>
+    private void UpdateProperties()
     {
         int last = _temperatureC.Length - 1;
         for (int i = 0; i <= last; i++)
         {
             ThermalMaterial material = i < _boneCells ? _bone : _meat;
-            _conductivity[i] = material.ConductivityWPerMK(_temperatureC[i]);
-            double capacity = _volume[i] * material.VolumetricHeatJPerM3K(_temperatureC[i]) / stepS;
-            _diagonal[i] = capacity;
-            _rightSide[i] = capacity * _temperatureC[i];
+            material.At(_temperatureC[i], out _conductivity[i], out double volumetricHeat);
+            _capacity[i] = _volume[i] * volumetricHeat;
         }
 
         // Conductance from cell i outwards; the outermost reaches the surface over half a cell.
@@ -76,6 +100,18 @@ internal sealed class ConductionField
         }
 
         _conductance[last] = _faceArea[last + 1] * _conductivity[last] / (_cellM / 2);
+    }
+
+    /// <summary>Backward Euler from <c>_fromC</c>.</summary>
+    /// <returns>Evaporation at the stage's end, kg/(m²·s).</returns>
+    private double SolveStage(double stepS, Surroundings around)
+    {
+        int last = _temperatureC.Length - 1;
+        for (int i = 0; i <= last; i++)
+        {
+            _diagonal[i] = _capacity[i] / stepS;
+            _rightSide[i] = _diagonal[i] * _fromC[i];
+        }
 
         _diagonal[0] += _conductance[0];
         for (int i = 1; i <= last; i++)
@@ -97,7 +133,7 @@ internal sealed class ConductionField
             _temperatureC[i] = (_rightSide[i] + (_conductance[i] * _temperatureC[i + 1])) / _diagonal[i];
         }
 
-        EvaporatedKgPerM2 += stepS * SurfaceFlux.EvaporationKgPerM2S(around, _surfaceC, EvaporatedKgPerM2);
+        return SurfaceFlux.EvaporationKgPerM2S(around, _surfaceC, EvaporatedKgPerM2);
     }
 
     public HeatSample Sample(double timeS)

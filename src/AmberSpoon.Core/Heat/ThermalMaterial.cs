@@ -46,17 +46,19 @@ public sealed class ThermalMaterial
     public static ThermalMaterial FromComposition(Composition composition) =>
         new(temperatureC => ChoiOkos.Mix(composition, temperatureC));
 
-    /// <summary>W/(m·K) at this temperature, linear between whole degrees.</summary>
-    public double ConductivityWPerMK(double temperatureC) => LookUp(_conductivityWPerMK, temperatureC);
-
-    /// <summary>Density times specific heat, J/(m³·K), at this temperature.</summary>
-    public double VolumetricHeatJPerM3K(double temperatureC) => LookUp(_volumetricHeatJPerM3K, temperatureC);
-
-    private static double LookUp(double[] table, double temperatureC)
+    /// <summary>Properties at a temperature, linear between whole degrees.</summary>
+    /// <param name="temperatureC">°C.</param>
+    /// <param name="conductivityWPerMK">W/(m·K).</param>
+    /// <param name="volumetricHeatJPerM3K">Density times specific heat, J/(m³·K).</param>
+    public void At(double temperatureC, out double conductivityWPerMK, out double volumetricHeatJPerM3K)
     {
         double place = Math.Clamp(temperatureC, LowestC, HighestC) - LowestC;
-        int below = Math.Min((int)place, table.Length - 2);
+        int below = Math.Min((int)place, _conductivityWPerMK.Length - 2);
         double above = place - below;
-        return table[below] + (above * (table[below + 1] - table[below]));
+        conductivityWPerMK = Mix(_conductivityWPerMK, below, above);
+        volumetricHeatJPerM3K = Mix(_volumetricHeatJPerM3K, below, above);
     }
+
+    private static double Mix(double[] table, int below, double above) =>
+        table[below] + (above * (table[below + 1] - table[below]));
 }

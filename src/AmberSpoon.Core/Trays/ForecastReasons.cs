@@ -29,7 +29,7 @@ public static class ForecastReasons
                 $"{air.Source}; Lewis relation and Stefan–Boltzmann law"),
             new(
                 "Heat through the meat",
-                "Conduction to the middle in a body between a slab and a ball, in two-second steps; meat properties follow its water, protein and fat.",
+                "Conduction to the middle in a body between a slab and a ball, in ten-second steps; meat properties follow its water, protein and fat.",
                 "Choi and Okos 1986, in the ASHRAE Handbook (from memory)"),
             new(
                 "Give or take",

@@ -4,7 +4,7 @@ namespace AmberSpoon.Core.Trays;
 /// One possible truth about what cannot be known from the plan. <see cref="Nominal"/> is the best guess;
 /// <see cref="GuessDesign"/> spreads others around it.
 /// </summary>
-/// <param name="ThicknessFactor">True height over the height the plan gives.</param>
+/// <param name="ThicknessFactor">Size of the thickest piece over the size the plan gives, each side alike.</param>
 /// <param name="OvenOffsetC">True oven less dial, °C of difference.</param>
 /// <param name="ExchangeFactor">How much better than ordinary the oven gives off heat.</param>
 /// <param name="StartDifferenceC">True start less assumed start, °C of difference.</param>

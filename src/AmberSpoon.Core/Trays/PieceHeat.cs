@@ -25,7 +25,7 @@ public static class PieceHeat
         double stopAtColdestC = double.PositiveInfinity)
     {
         CutFacts facts = CutTable.For(plan.Cut);
-        PieceGeometry geometry = GeometryOf(plan, guess.ThicknessFactor);
+        PieceGeometry geometry = GeometryOf(plan).Scaled(guess.ThicknessFactor);
         var body = new ConductionBody(
             EquivalentShape.ShortestHalfAxisMm(geometry) / 1000,
             EquivalentShape.ExponentOf(geometry),
@@ -37,15 +37,8 @@ public static class PieceHeat
     }
 
     /// <summary>Size of one limb of the thickest piece.</summary>
-    /// <param name="plan">The plan.</param>
-    /// <param name="thicknessFactor">True height over the plan's height.</param>
-    public static PieceGeometry GeometryOf(TrayPlan plan, double thicknessFactor = 1)
-    {
-        CutFacts facts = CutTable.For(plan.Cut);
-        double massG = plan.PieceMassG();
-        double heightMm = plan.Height?.Millimetres() ?? PieceGeometry.GuessHeightMm(facts, massG);
-        return PieceGeometry.Of(facts, massG, heightMm * thicknessFactor);
-    }
+    public static PieceGeometry GeometryOf(TrayPlan plan) =>
+        PieceGeometry.Of(CutTable.For(plan.Cut), plan.PieceMassG(), plan.Height?.Millimetres());
 
     /// <exception cref="ArgumentOutOfRangeException">Frozen meat: its thawing is not modelled, and it is refused.</exception>
     private static double StartC(StartingPoint start) => start switch

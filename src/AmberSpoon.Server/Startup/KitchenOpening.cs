@@ -1,4 +1,6 @@
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Demo;
+using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
 using Microsoft.EntityFrameworkCore;
 
@@ -17,6 +19,9 @@ internal sealed class KitchenOpening(IServiceScopeFactory scopes, TimeProvider t
         {
             await DemoHousehold.Seed(db, time, cancellationToken);
         }
+
+        // The first run of the heat model is slow while it is being compiled: let that happen before a cook waits for it.
+        _ = Task.Run(() => TrayForecaster.Forecast(FirstTray.Plan), cancellationToken);
     }
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

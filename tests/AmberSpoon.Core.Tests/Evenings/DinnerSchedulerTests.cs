@@ -1,0 +1,32 @@
+using AmberSpoon.Core.Evenings;
+using AmberSpoon.Core.Trays;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Evenings;
+
+public sealed class DinnerSchedulerTests
+{
+    private static readonly TrayForecast Forecast = TrayForecaster.Forecast(Plans.Thighs)!;
+    private static readonly DateTimeOffset Dinner = new(2026, 11, 26, 18, 30, 0, TimeSpan.FromHours(1));
+
+    [Fact]
+    public void Worked_back_from_dinner_the_evening_ends_at_dinner_and_is_in_order()
+    {
+        DinnerTiming timing = DinnerScheduler.BackFrom(Dinner, Forecast);
+        DateTimeOffset[] inOrder = [timing.OvenOnAt, timing.InAt, timing.FirstCheckAt, timing.OutAt, timing.EatAt];
+        Assert.Equal(inOrder.Order(), inOrder);
+        Assert.Equal(Dinner, timing.EatAt);
+        Assert.InRange(timing.OutAt, timing.OutEarliestAt, timing.OutLatestAt);
+        Assert.Equal(timing, DinnerScheduler.From(timing.InAt, Forecast));
+    }
+
+    [Fact]
+    public void The_earliest_dinner_is_on_a_whole_minute_and_not_before_the_bake_is_through()
+    {
+        DateTimeOffset now = Dinner.AddSeconds(17);
+        DateTimeOffset earliest = DinnerScheduler.EarliestEatAt(now, Forecast);
+        double minutes = (earliest - now).TotalMinutes - Forecast.PullMinutes - Forecast.RestMinutes;
+        Assert.Equal(0, earliest.Second);
+        Assert.InRange(minutes, 0, 1);
+    }
+}
