@@ -61,13 +61,13 @@ api.MapTray();
 api.MapOven();
 api.MapLog();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");
-api.Map("/{**rest}", () => TypedResults.NotFound()).ExcludeFromDescription();
 
 app.MapGet("/healthz", async (KitchenDb db, CancellationToken cancel) => await db.Database.CanConnectAsync(cancel)
     ? Results.Text("well")
     : Results.StatusCode(StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
 app.MapHub<KitchenHub>("/live");
 app.MapOpenApi();
+app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
 app.MapFallbackToFile("index.html");
 
 await app.RunAsync();

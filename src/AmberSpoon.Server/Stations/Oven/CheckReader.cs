@@ -12,7 +12,8 @@ internal static class CheckReader
     /// <exception cref="ProblemException">400 with the field; 422 with a question when a unit looks wrong.</exception>
     public static IReadOnlyList<Reading> Read(CheckRequest request, int pieceCount)
     {
-        IReadOnlyList<ReadingRequest> typed = request.Readings ?? [];
+        // JSON may hold a null where a reading should be; it counts as one with nothing filled in.
+        IReadOnlyList<ReadingRequest> typed = [.. (request.Readings ?? []).Select(reading => reading ?? new())];
         var wrong = new Dictionary<string, string>();
         if (typed.Count == 0 && string.IsNullOrWhiteSpace(request.Note))
         {

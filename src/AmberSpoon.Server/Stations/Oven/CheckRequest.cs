@@ -3,7 +3,7 @@ using AmberSpoon.Core.Units;
 namespace AmberSpoon.Server.Stations.Oven;
 
 /// <summary>A check as it arrives: readings, a note by eye, or both.</summary>
-public sealed record CheckRequest(IReadOnlyList<ReadingRequest>? Readings = null, string? Note = null);
+public sealed record CheckRequest(IReadOnlyList<ReadingRequest?>? Readings = null, string? Note = null);
 
 /// <param name="Piece">Which piece, from 1.</param>
 /// <param name="Value">What the thermometer showed.</param>
