@@ -67,7 +67,9 @@ app.MapGet("/healthz", async (KitchenDb db, CancellationToken cancel) => await d
     : Results.StatusCode(StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
 app.MapHub<KitchenHub>("/live");
 app.MapOpenApi();
-app.MapFallback("/api/{**rest}", () => TypedResults.NotFound());
+
+// Only for reading: a change of the wrong kind keeps its own answer (405, 415).
+app.MapFallback("/api/{**rest}", () => TypedResults.NotFound()).WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head]));
 app.MapFallbackToFile("index.html");
 
 await app.RunAsync();

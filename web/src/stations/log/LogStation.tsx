@@ -23,7 +23,7 @@ export function LogStation({ connected }: { connected: boolean }) {
       connected={connected}
       rail={chosen && <LogRail bake={chosen} spoonMinute={spoonMinute} onSpoon={setSpoonMinute} />}
     >
-      <div className="mx-auto grid max-w-[90rem] gap-x-10 gap-y-6 px-5 py-5 md:grid-cols-[minmax(14rem,20rem)_minmax(0,1fr)]">
+      <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-5 py-5 md:grid-cols-[minmax(14rem,20rem)_minmax(0,1fr)]">
         <div>
           <h1 className="pb-3 font-semibold text-4xl">Log</h1>
           {deleted && <UndoBar bake={deleted} onDone={() => setDeleted(null)} />}

@@ -60,7 +60,7 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
   const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
 
   return (
-    <div className="mx-auto grid max-w-[90rem] gap-x-12 gap-y-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_34rem]">
+    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-12 gap-y-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_34rem]">
       <div className="grid content-start gap-6">
         <div>
           <p className="text-ink-soft text-xl">{plan.name}</p>

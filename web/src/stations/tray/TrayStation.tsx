@@ -39,7 +39,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
       }
     >
       {draft && view ? (
-        <div className="mx-auto grid max-w-[90rem] gap-x-10 gap-y-6 px-5 py-5 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
+        <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-5 py-5 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
           <TrayForm draft={draft} problem={problem} guessedHeight={guessedHeight(view)} onChange={change} />
           {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
           <div className="order-first min-w-0 lg:order-none">

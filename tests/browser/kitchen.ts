@@ -1,0 +1,117 @@
+import { test as base, expect, type Page } from '@playwright/test';
+import { type ChildProcess, spawn } from 'node:child_process';
+import { mkdtempSync, rmSync } from 'node:fs';
+import { createServer } from 'node:net';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../artifacts/app');
+
+/** The real server on its own data folder, at five in the afternoon, that can be killed and opened again. */
+export class KitchenServer {
+  private process: ChildProcess | null = null;
+  private openedAt = 0;
+  private clockMs: number;
+
+  private constructor(
+    readonly address: string,
+    private readonly port: number,
+    private readonly data: string,
+    private readonly demo: boolean,
+    clock: string,
+  ) {
+    this.clockMs = Date.parse(clock);
+  }
+
+  static async create(options: { demo?: boolean; clock?: string } = {}): Promise<KitchenServer> {
+    const port = await freePort();
+    const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
+    const clock = options.clock ?? '2026-11-26T16:00:00Z';
+    const server = new KitchenServer(`http://127.0.0.1:${port}`, port, data, options.demo ?? true, clock);
+    await server.open();
+    return server;
+  }
+
+  async open() {
+    const args = [
+      'AmberSpoon.Server.dll',
+      `--urls=${this.address}`,
+      `--Kitchen:Data=${this.data}`,
+      `--Kitchen:Demo=${this.demo}`,
+      `--Kitchen:ClockStartsAt=${new Date(this.clockMs).toISOString()}`,
+    ];
+    this.process = spawn('dotnet', args, { cwd: app, stdio: 'ignore' });
+    this.openedAt = Date.now();
+    await expect
+      .poll(() => fetch(`${this.address}/healthz`).then((answer) => answer.ok, () => false), { timeout: 30_000 })
+      .toBe(true);
+  }
+
+  /** kill -9, and wait until it is gone. */
+  async kill() {
+    const dying = this.process;
+    if (!dying || dying.exitCode !== null || dying.signalCode !== null) return;
+    const gone = new Promise((resolve) => dying.once('exit', resolve));
+    dying.kill('SIGKILL');
+    await gone;
+    this.clockMs += Date.now() - this.openedAt;
+  }
+
+  /** Lets time pass while the server is closed. */
+  skip(minutes: number) {
+    this.clockMs += minutes * 60_000;
+  }
+
+  async close() {
+    await this.kill();
+    rmSync(this.data, { recursive: true, force: true });
+  }
+
+  async get(path: string) {
+    const answer = await fetch(this.address + path);
+    expect(answer.ok).toBe(true);
+    return answer.json();
+  }
+}
+
+export const test = base.extend<{ kitchen: KitchenServer }>({
+  // biome-ignore lint/correctness/noEmptyPattern: the runner wants a pattern here.
+  kitchen: async ({}, use) => {
+    const kitchen = await KitchenServer.create();
+    await use(kitchen);
+    await kitchen.close();
+  },
+});
+
+export { expect };
+
+/** Puts the planned tray into the oven and waits for the Oven station. */
+export async function startBake(page: Page, kitchen: KitchenServer) {
+  await page.goto(`${kitchen.address}/tray`);
+  await page.getByRole('button', { name: 'The tray goes in now' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
+}
+
+/** Types readings for the first pieces. */
+export async function typeReadings(page: Page, ...readings: string[]) {
+  for (const [index, reading] of readings.entries()) await page.getByLabel(`Piece ${index + 1}`, { exact: true }).fill(reading);
+}
+
+export const judge = (page: Page) => page.getByRole('button', { name: 'Judge these readings' }).click();
+
+/** Passes minutes of the evening with the server closed, as after a power cut. */
+export async function passMinutes(kitchen: KitchenServer, minutes: number) {
+  await kitchen.kill();
+  kitchen.skip(minutes);
+  await kitchen.open();
+}
+
+function freePort(): Promise<number> {
+  return new Promise((resolve) => {
+    const probe = createServer();
+    probe.listen(0, '127.0.0.1', () => {
+      const address = probe.address();
+      probe.close(() => resolve(typeof address === 'object' && address ? address.port : 0));
+    });
+  });
+}

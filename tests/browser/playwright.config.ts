@@ -1,0 +1,26 @@
+import { defineConfig } from '@playwright/test';
+
+export default defineConfig({
+  timeout: 60_000,
+  workers: 1,
+  use: {
+    viewport: { width: 1280, height: 800 },
+    timezoneId: 'Etc/GMT-1',
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
+    },
+  },
+  projects: [
+    { name: 'tests', testDir: './specs' },
+    { name: 'shots', testDir: './shots' },
+  ],
+});

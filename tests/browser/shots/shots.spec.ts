@@ -1,0 +1,41 @@
+import { join } from 'node:path';
+import { expect, judge, KitchenServer, passMinutes, startBake, test, typeReadings } from '../kitchen';
+
+const folder = process.env.SHOTS ?? join(import.meta.dirname, '../../docs/screenshots');
+const sizes = [
+  { name: '', width: 1280, height: 800 },
+  { name: '-tablet', width: 820, height: 1180 },
+];
+
+/** One picture of each main view, from the invented household, always at the same time of day. */
+test('pictures for the docs', async ({ browser }) => {
+  for (const size of sizes) {
+    const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z' });
+    const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
+    const shoot = async (view: string) => {
+      await page.evaluate(() => document.fonts.ready);
+      await page.waitForTimeout(300);
+      await page.screenshot({ path: join(folder, `${view}${size.name}.png`) });
+    };
+
+    await page.goto(`${kitchen.address}/tray`);
+    await expect(page.getByRole('slider')).toBeVisible();
+    await shoot('tray');
+    await page.goto(`${kitchen.address}/log`);
+    await expect(page.getByRole('slider')).toBeVisible();
+    await shoot('log');
+    await startBake(page, kitchen);
+    await passMinutes(kitchen, 21);
+    await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
+    await shoot('oven');
+    await passMinutes(kitchen, 13);
+    await expect(page.getByTestId('elapsed')).toHaveText(/^34/, { timeout: 15_000 });
+    await typeReadings(page, '72.5', '75.8');
+    await judge(page);
+    await page.getByRole('button', { name: 'The tray is out, resting' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Let it rest');
+    await shoot('verdict');
+    await page.close();
+    await kitchen.close();
+  }
+});

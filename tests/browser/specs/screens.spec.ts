@@ -1,0 +1,43 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, judge, startBake, test, typeReadings } from '../kitchen';
+
+const sizes = [
+  { width: 1280, height: 800 },
+  { width: 820, height: 1180 },
+  { width: 390, height: 844 },
+];
+
+test('every station is accessible, fits its screen and loads nothing from elsewhere', async ({ page, kitchen }) => {
+  const elsewhere: string[] = [];
+  page.on('request', (request) => {
+    if (!request.url().startsWith(kitchen.address) && !request.url().startsWith('data:')) elsewhere.push(request.url());
+  });
+  await page.goto(`${kitchen.address}/oven`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing in the oven');
+  await startBake(page, kitchen);
+  await typeReadings(page, '60', '62');
+  await judge(page);
+  await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
+
+  for (const station of ['tray', 'oven', 'log']) {
+    await page.goto(`${kitchen.address}/${station}`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.getByRole('slider')).toBeVisible();
+    for (const size of sizes) {
+      await page.setViewportSize(size);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
+      expect(over, `${station} at ${size.width}`).toBeLessThanOrEqual(0);
+    }
+    const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    expect(axe.violations.map((v) => `${station}: ${v.id} ${v.nodes[0]?.html}`)).toEqual([]);
+  }
+  expect(elsewhere).toEqual([]);
+});
+
+test('buttons in the oven are large enough for a knuckle', async ({ page, kitchen }) => {
+  await startBake(page, kitchen);
+  for (const name of ['7', 'Judge these readings', 'The tray is out, resting', 'Finish and log it']) {
+    const box = await page.getByRole('button', { name, exact: true }).boundingBox();
+    expect(box?.height, name).toBeGreaterThanOrEqual(64);
+  }
+});
