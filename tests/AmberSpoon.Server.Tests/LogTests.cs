@@ -31,6 +31,21 @@ public sealed class LogTests
     }
 
     [Fact]
+    public async Task A_past_bake_is_held_against_what_its_real_moves_led_one_to_expect()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Get, $"/api/log/{id}")).Status);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(10));
+        await kitchen.Move(id, "worktop");
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        await kitchen.Finish(id);
+        JsonArray curve = (await kitchen.Get($"/api/log/{id}"))["curve"]!.AsArray();
+        Assert.Equal(41, curve.Count);
+        Assert.True((double)curve[40]!["coldestC"]! < 45, "Ten minutes of oven cannot have cooked it.");
+    }
+
+    [Fact]
     public async Task The_demo_s_verdicts_come_from_the_judge()
     {
         await using var kitchen = new Kitchen(demo: true);

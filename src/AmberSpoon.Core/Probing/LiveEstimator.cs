@@ -27,9 +27,26 @@ public static class LiveEstimator
         double horizonS = Math.Ceiling((latestS + LookAheadS) / 60) * 60;
         var ensemble = GuessEnsemble.Follow(plan, Explain(plan, history), history.StagesUntil(horizonS));
         (double, double)? anchor = history.LastMeasurement is { } measured ? (measured.AtS, measured.LowestC) : null;
-        CurvePoint[] curve = [.. Enumerable.Range(0, (int)(horizonS / 60) + 1).Select(minute => ensemble.At(minute * 60, anchor))];
-        return new(curve, target, horizonS / 60);
+        return new(MinuteByMinute(ensemble, horizonS, anchor), target, horizonS / 60);
     }
+
+    /// <summary>
+    /// What the plan alone would have predicted for the moves that were really made: the line that a past bake's
+    /// readings are held against.
+    /// </summary>
+    /// <param name="plan">The plan it was started with.</param>
+    /// <param name="places">The moves.</param>
+    /// <param name="endS">When it was finished, seconds since going in.</param>
+    /// <returns>A point a minute.</returns>
+    public static IReadOnlyList<CurvePoint> Hindsight(TrayPlan plan, IReadOnlyList<PlaceChange> places, double endS)
+    {
+        double untilS = Math.Ceiling(Math.Clamp(endS, 60, TrayForecaster.LongestBakeS) / 60) * 60;
+        IReadOnlyList<PlaceStage> stages = new BakeHistory(places, null).StagesUntil(untilS);
+        return MinuteByMinute(GuessEnsemble.Follow(plan, KitchenGuess.Nominal, stages), untilS, null);
+    }
+
+    private static CurvePoint[] MinuteByMinute(GuessEnsemble ensemble, double untilS, (double, double)? anchor) =>
+        [.. Enumerable.Range(0, (int)(untilS / 60) + 1).Select(minute => ensemble.At(minute * 60, anchor))];
 
     /// <summary>What to expect after a check: more oven, or a rest.</summary>
     /// <param name="plan">The plan it was started with.</param>

@@ -51,11 +51,18 @@ internal sealed class LiveEstimates(TimeProvider time)
         return LiveEstimator.OutlookAfterCheck(bake.Plan, history, nowS, aimC);
     }
 
+    /// <summary>What the plan would have predicted for the moves a finished bake really made.</summary>
+    public static IReadOnlyList<CurvePoint> Hindsight(BakeRow bake) => LiveEstimator.Hindsight(
+        bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt));
+
+    private static PlaceChange[] PlacesOf(BakeRow bake) =>
+        [.. bake.Moves.Select(move => new PlaceChange(SecondsSinceStart(bake, move.At), move.Place))];
+
     private static BakeHistory HistoryOf(BakeRow bake)
     {
         CheckRow? last = bake.Checks.LastOrDefault(check => Lowest(check.Readings.ConvertAll(row => row.ToReading())) is not null);
         return new(
-            [.. bake.Moves.Select(move => new PlaceChange(SecondsSinceStart(bake, move.At), move.Place))],
+            PlacesOf(bake),
             last is null ? null : new(SecondsSinceStart(bake, last.At), Lowest(last.Readings.ConvertAll(row => row.ToReading()))!.Value));
     }
 

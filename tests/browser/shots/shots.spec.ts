@@ -9,6 +9,7 @@ const sizes = [
 
 /** One picture of each main view, from the invented household, always at the same time of day. */
 test('pictures for the docs', async ({ browser }) => {
+  test.setTimeout(240_000);
   for (const size of sizes) {
     const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z' });
     const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
@@ -34,6 +35,7 @@ test('pictures for the docs', async ({ browser }) => {
     await judge(page);
     await page.getByRole('button', { name: 'The tray is out, resting' }).click();
     await expect(page.getByRole('heading', { level: 1 })).toHaveText('Let it rest');
+    await page.evaluate(() => window.scrollTo(0, 0));
     await shoot('verdict');
     await page.close();
     await kitchen.close();

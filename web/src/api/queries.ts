@@ -19,15 +19,15 @@ export const useOven = () =>
 
 export const useLog = () => useQuery({ queryKey: ['log'], queryFn: () => unwrap(api.GET('/api/log')) });
 
-/** A change to the live bake whose answer is the oven as it now is. */
+/**
+ * A change to the live bake. Its own answer may be older than another change made meanwhile, so the oven is asked for
+ * again, and the change counts as done when that has arrived.
+ */
 function useOvenChange<T>(change: (input: T) => Promise<OvenView>) {
   const queries = useQueryClient();
   return useMutation({
     mutationFn: change,
-    onSuccess: (view) => {
-      queries.setQueryData(['oven'], view);
-      queries.invalidateQueries({ queryKey: ['log'] });
-    },
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['oven'] }),
   });
 }
 
@@ -46,6 +46,13 @@ export const useMove = () =>
 
 export const useFinish = () =>
   useOvenChange((id: string) => unwrap(api.POST('/api/oven/{id}/finish', { params: { path: { id } } })));
+
+export const usePastBake = (id: string) =>
+  useQuery({
+    queryKey: ['past-bake', id],
+    queryFn: () => unwrap(api.GET('/api/log/{id}', { params: { path: { id } } })),
+    enabled: id !== '',
+  }).data;
 
 /** A change to the log; the list is asked for again. */
 function useLogChange(change: (id: string) => Promise<unknown>) {

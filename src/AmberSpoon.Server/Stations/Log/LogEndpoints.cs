@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Server.Stations.Oven;
@@ -15,6 +16,11 @@ internal static class LogEndpoints
         log.MapGet("", async (BakeBook book, CancellationToken cancel) =>
             new LogView([.. (await book.Log(cancel)).Select(BakeRecord.From)]))
             .WithName("GetLog").WithSummary("Finished bakes, newest first.");
+
+        log.MapGet("/{id:guid}", async (Guid id, BakeBook book, CancellationToken cancel) =>
+            new PastBakeView(LiveEstimates.Hindsight(await FindFinished(book, id, cancel))))
+            .WithName("GetPastBake").WithSummary("What was to be expected of a past bake, given when the tray really moved.")
+            .ProducesValidationProblem(StatusCodes.Status409Conflict);
 
         log.MapDelete("/{id:guid}", async (Guid id, BakeBook book, KitchenNews news, CancellationToken cancel) =>
         {
@@ -42,5 +48,8 @@ internal static class LogEndpoints
         return bake.IsLive ? throw ProblemException.Conflict("id", "That bake is still running; finish it first.") : bake;
     }
 }
+
+/// <param name="Curve">A point a minute, from going in to finished; predicted without its readings.</param>
+public sealed record PastBakeView(IReadOnlyList<CurvePoint> Curve);
 
 public sealed record LogView(IReadOnlyList<BakeRecord> Bakes);

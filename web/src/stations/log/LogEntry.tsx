@@ -1,4 +1,4 @@
-import type { BakeRecord } from '../../api/types';
+import type { BakeRecord, CurvePoint } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { verdictWords } from '../../words/names';
 import { sayTyped } from '../../words/temperatures';
@@ -9,7 +9,12 @@ import { outMinutes } from './outMinutes';
 const MINUTE_MS = 60_000;
 
 /** One evening: predicted curve, what was measured on it, each check and what it led to. */
-export function LogEntry(props: { bake: BakeRecord; spoonMinute: number; onDeleted: () => void }) {
+export function LogEntry(props: {
+  bake: BakeRecord;
+  curve: readonly CurvePoint[];
+  spoonMinute: number;
+  onDeleted: () => void;
+}) {
   const { plan, forecast, checks, startedAt, finishedAt } = props.bake;
   const start = Date.parse(startedAt);
   const unit = plan.targetCore.unit;
@@ -45,7 +50,7 @@ export function LogEntry(props: { bake: BakeRecord; spoonMinute: number; onDelet
       </p>
       <div className="pt-4">
         <CurvePlot
-          curve={forecast.curve}
+          curve={props.curve}
           startAt={start}
           spoonAt={start + props.spoonMinute * MINUTE_MS}
           targetC={toC(plan.targetCore)}

@@ -1,4 +1,4 @@
-import type { BakeRecord } from '../../api/types';
+import type { BakeRecord, CurvePoint } from '../../api/types';
 import { curveAt } from '../../curve/curveAt';
 import { placeSpans } from '../../rail/placeSpans';
 import { Rail } from '../../rail/Rail';
@@ -8,14 +8,19 @@ import { sayClock } from '../../words/times';
 const MINUTE_MS = 60_000;
 
 /** The rail of a past bake: where the tray stood, over what was predicted, with each check marked. */
-export function LogRail(props: { bake: BakeRecord; spoonMinute: number; onSpoon: (minute: number) => void }) {
+export function LogRail(props: {
+  bake: BakeRecord;
+  curve: readonly CurvePoint[];
+  spoonMinute: number;
+  onSpoon: (minute: number) => void;
+}) {
   const { bake } = props;
   const from = Date.parse(bake.startedAt);
-  const predictedEnd = from + (bake.forecast.pullMinutes + bake.forecast.restMinutes) * MINUTE_MS;
-  const to = Math.max(predictedEnd, bake.finishedAt ? Date.parse(bake.finishedAt) : 0);
+  const curveEnd = from + (props.curve[props.curve.length - 1]?.minutes ?? 0) * MINUTE_MS;
+  const to = Math.max(curveEnd, bake.finishedAt ? Date.parse(bake.finishedAt) : 0);
   const unit = bake.plan.targetCore.unit;
   const spoonAt = Math.min(to, from + props.spoonMinute * MINUTE_MS);
-  const shown = curveAt(bake.forecast.curve, props.spoonMinute);
+  const shown = curveAt(props.curve, props.spoonMinute);
   return (
     <Rail
       from={from}
@@ -32,8 +37,8 @@ export function LogRail(props: { bake: BakeRecord; spoonMinute: number; onSpoon:
             {
               kind: 'meat',
               from,
-              to: predictedEnd,
-              curve: bake.forecast.curve,
+              to: curveEnd,
+              curve: props.curve,
               say: (celsius) => sayDegrees(celsius, unit),
             },
           ],

@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useChoices, useLog } from '../../api/queries';
+import { useChoices, useLog, usePastBake } from '../../api/queries';
 import type { BakeRecord } from '../../api/types';
 import { Station } from '../../ui/Station';
 import { verdictWords } from '../../words/names';
@@ -16,12 +16,13 @@ export function LogStation({ connected }: { connected: boolean }) {
   const [spoonMinute, setSpoonMinute] = useState(20);
   const bakes = log.data?.bakes ?? [];
   const chosen = bakes.find((bake) => bake.id === chosenId) ?? bakes[0];
+  const curve = usePastBake(chosen?.id ?? '')?.curve ?? chosen?.forecast.curve ?? [];
 
   return (
     <Station
       room="day"
       connected={connected}
-      rail={chosen && <LogRail bake={chosen} spoonMinute={spoonMinute} onSpoon={setSpoonMinute} />}
+      rail={chosen && <LogRail bake={chosen} curve={curve} spoonMinute={spoonMinute} onSpoon={setSpoonMinute} />}
     >
       <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-5 py-5 md:grid-cols-[minmax(14rem,20rem)_minmax(0,1fr)]">
         <div>
@@ -40,7 +41,13 @@ export function LogStation({ connected }: { connected: boolean }) {
           )}
         </div>
         {chosen && (
-          <LogEntry key={chosen.id} bake={chosen} spoonMinute={spoonMinute} onDeleted={() => setDeleted(chosen)} />
+          <LogEntry
+            key={chosen.id}
+            bake={chosen}
+            curve={curve}
+            spoonMinute={spoonMinute}
+            onDeleted={() => setDeleted(chosen)}
+          />
         )}
       </div>
     </Station>

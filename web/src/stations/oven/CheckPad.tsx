@@ -36,6 +36,8 @@ export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSecond
           setRows((before) => before.map(() => emptyReading));
           setActive(0);
           setNote('');
+          // On a tablet the verdict stands above what has just been tapped.
+          window.scrollTo({ top: 0 });
         },
       },
     );
