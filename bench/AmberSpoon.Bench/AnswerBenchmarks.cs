@@ -13,7 +13,7 @@ namespace AmberSpoon.Bench;
 [ShortRunJob]
 public class AnswerBenchmarks
 {
-    private static readonly TrayPlan Thighs = new(
+    private readonly TrayPlan _thighs = new(
         "bench",
         Cut.BoneInThigh,
         SkinOn: true,
@@ -29,14 +29,14 @@ public class AnswerBenchmarks
         RestMinutes: 5,
         EatAt: null);
 
-    private static readonly BakeHistory Measured = new([new(0, BakePlace.Oven)], new(1800, 60));
+    private readonly BakeHistory _measured = new([new(0, BakePlace.Oven)], new(1800, 60));
 
     [Benchmark]
-    public HeatRun OneHourOfOven() => PieceHeat.Follow(Thighs, KitchenGuess.Nominal, [new(BakePlace.Oven, 3600)]);
+    public HeatRun OneHourOfOven() => PieceHeat.Follow(_thighs, KitchenGuess.Nominal, [new(BakePlace.Oven, 3600)]);
 
     [Benchmark]
-    public TrayForecast? AnswerWithBand() => TrayForecaster.Forecast(Thighs);
+    public TrayForecast? AnswerWithBand() => TrayForecaster.Forecast(_thighs);
 
     [Benchmark]
-    public LiveEstimate LiveEstimateAfterReading() => LiveEstimator.Estimate(Thighs, Measured, 1800);
+    public LiveEstimate LiveEstimateAfterReading() => LiveEstimator.Estimate(_thighs, _measured, 1800);
 }
