@@ -1,9 +1,9 @@
-import { test as base, expect, type Page } from '@playwright/test';
 import { type ChildProcess, spawn } from 'node:child_process';
 import { mkdtempSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
+import { test as base, expect, type Page } from '@playwright/test';
 
 const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../artifacts/app');
 
@@ -15,7 +15,6 @@ export class KitchenServer {
 
   private constructor(
     readonly address: string,
-    private readonly port: number,
     private readonly data: string,
     private readonly demo: boolean,
     clock: string,
@@ -27,7 +26,7 @@ export class KitchenServer {
     const port = await freePort();
     const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
     const clock = options.clock ?? '2026-11-26T16:00:00Z';
-    const server = new KitchenServer(`http://127.0.0.1:${port}`, port, data, options.demo ?? true, clock);
+    const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock);
     await server.open();
     return server;
   }
@@ -43,7 +42,14 @@ export class KitchenServer {
     this.process = spawn('dotnet', args, { cwd: app, stdio: 'ignore' });
     this.openedAt = Date.now();
     await expect
-      .poll(() => fetch(`${this.address}/healthz`).then((answer) => answer.ok, () => false), { timeout: 30_000 })
+      .poll(
+        () =>
+          fetch(`${this.address}/healthz`).then(
+            (answer) => answer.ok,
+            () => false,
+          ),
+        { timeout: 30_000 },
+      )
       .toBe(true);
   }
 
@@ -94,7 +100,8 @@ export async function startBake(page: Page, kitchen: KitchenServer) {
 
 /** Types readings for the first pieces. */
 export async function typeReadings(page: Page, ...readings: string[]) {
-  for (const [index, reading] of readings.entries()) await page.getByLabel(`Piece ${index + 1}`, { exact: true }).fill(reading);
+  for (const [index, reading] of readings.entries())
+    await page.getByLabel(`Piece ${index + 1}`, { exact: true }).fill(reading);
 }
 
 export const judge = (page: Page) => page.getByRole('button', { name: 'Judge these readings' }).click();

@@ -12,32 +12,35 @@ test('pictures for the docs', async ({ browser }) => {
   test.setTimeout(240_000);
   for (const size of sizes) {
     const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z' });
-    const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
-    const shoot = async (view: string) => {
-      await page.evaluate(() => document.fonts.ready);
-      await page.waitForTimeout(300);
-      await page.screenshot({ path: join(folder, `${view}${size.name}.png`) });
-    };
+    try {
+      const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
+      const shoot = async (view: string) => {
+        await page.evaluate(() => document.fonts.ready);
+        await page.waitForTimeout(300);
+        await page.screenshot({ path: join(folder, `${view}${size.name}.png`) });
+      };
 
-    await page.goto(`${kitchen.address}/tray`);
-    await expect(page.getByRole('slider')).toBeVisible();
-    await shoot('tray');
-    await page.goto(`${kitchen.address}/log`);
-    await expect(page.getByRole('slider')).toBeVisible();
-    await shoot('log');
-    await startBake(page, kitchen);
-    await passMinutes(kitchen, 21);
-    await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
-    await shoot('oven');
-    await passMinutes(kitchen, 13);
-    await expect(page.getByTestId('elapsed')).toHaveText(/^34/, { timeout: 15_000 });
-    await typeReadings(page, '72.5', '75.8');
-    await judge(page);
-    await page.getByRole('button', { name: 'The tray is out, resting' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Let it rest');
-    await page.evaluate(() => window.scrollTo(0, 0));
-    await shoot('verdict');
-    await page.close();
-    await kitchen.close();
+      await page.goto(`${kitchen.address}/tray`);
+      await expect(page.getByRole('slider')).toBeVisible();
+      await shoot('tray');
+      await page.goto(`${kitchen.address}/log`);
+      await expect(page.getByRole('slider')).toBeVisible();
+      await shoot('log');
+      await startBake(page, kitchen);
+      await passMinutes(kitchen, 21);
+      await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
+      await shoot('oven');
+      await passMinutes(kitchen, 13);
+      await expect(page.getByTestId('elapsed')).toHaveText(/^34/, { timeout: 15_000 });
+      await typeReadings(page, '72.5', '75.8');
+      await judge(page);
+      await page.getByRole('button', { name: 'The tray is out, resting' }).click();
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText('Let it rest');
+      await page.evaluate(() => window.scrollTo(0, 0));
+      await shoot('verdict');
+      await page.close();
+    } finally {
+      await kitchen.close();
+    }
   }
 });

@@ -26,7 +26,10 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
     for (const size of sizes) {
       await page.setViewportSize(size);
       await expect
-        .poll(() => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth), `${station} at ${size.width}`)
+        .poll(
+          () => page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth),
+          `${station} at ${size.width}`,
+        )
         .toBeLessThanOrEqual(0);
     }
     const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();

@@ -141,7 +141,9 @@ test('what is typed while the server is gone is saved when it is back', async ({
   await page.getByRole('textbox', { name: 'Tonight' }).fill('Typed in the dark');
   await expect(page.getByText('Lost touch with the kitchen server')).toBeVisible();
   await kitchen.open();
-  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.name, { timeout: 15_000 }).toBe('Typed in the dark');
+  await expect
+    .poll(async () => (await kitchen.get('/api/tray')).plan.name, { timeout: 15_000 })
+    .toBe('Typed in the dark');
   await expect(page.getByText('Lost touch with the kitchen server')).toHaveCount(0);
   await expect(page.getByRole('textbox', { name: 'Tonight' })).toHaveValue('Typed in the dark');
 });

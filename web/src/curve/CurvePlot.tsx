@@ -3,10 +3,9 @@ import { area, curveMonotoneX, line } from 'd3-shape';
 import type { CurvePoint, TemperatureUnit } from '../api/types';
 import { useWidth } from '../ui/useWidth';
 import { inUnit, sayDegrees, sayTemperature } from '../words/temperatures';
-import { sayClock } from '../words/times';
+import { MINUTE_MS, sayClock } from '../words/times';
 import { curveAt } from './curveAt';
 
-const MINUTE_MS = 60_000;
 const EDGE = { top: 30, right: 74, bottom: 26, left: 44 };
 
 /** A measured temperature on the plot. */

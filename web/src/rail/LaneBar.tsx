@@ -1,6 +1,7 @@
 import type { ScaleTime } from 'd3-scale';
 import type { CurvePoint } from '../api/types';
 import { heatColour } from '../curve/ramp';
+import { MINUTE_MS } from '../words/times';
 
 /** A stretch of a lane: preheating, oven and rest by pattern and word; meat by its predicted temperature. */
 export type Span =
@@ -13,7 +14,6 @@ export interface Lane {
 }
 
 const BAR_PX = 26;
-const MINUTE_MS = 60_000;
 const NUMBER_EVERY_PX = 76;
 
 export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, number>; id: string }) {

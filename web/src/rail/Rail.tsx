@@ -1,7 +1,7 @@
 import { scaleTime } from 'd3-scale';
 import { type KeyboardEvent, type PointerEvent, useId, useRef } from 'react';
 import { useWidth } from '../ui/useWidth';
-import { sayClock } from '../words/times';
+import { MINUTE_MS, sayClock } from '../words/times';
 import { type Lane, LaneBar } from './LaneBar';
 import { SpoonShape } from './SpoonMark';
 
@@ -9,8 +9,6 @@ const NAMES_PX = 76;
 const TICKS_PX = 22;
 const LANE_PX = 36;
 const BOWL_PX = 30;
-const MINUTE_MS = 60_000;
-
 export interface RailMark {
   at: number;
   label: string;

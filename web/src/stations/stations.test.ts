@@ -1,6 +1,7 @@
 import { expect, test } from 'vitest';
 import { Problem } from '../api/problem';
-import type { LiveBake, TrayPlan } from '../api/types';
+import type { CutChoice, LiveBake, ProfileChoice, TrayPlan } from '../api/types';
+import { planWords } from './log/planWords';
 import { checkFrom, emptyReading, press } from './oven/checkDraft';
 import { instructionFor } from './oven/instruction';
 import { draftFrom, requestFrom, withUnit } from './tray/trayDraft';
@@ -21,12 +22,27 @@ const plan: TrayPlan = {
   restMinutes: 5,
   eatAt: null,
 };
+const thigh = { name: 'bone-in thigh', plural: 'bone-in thighs' } as CutChoice;
+const rule = { name: 'Canada' } as ProfileChoice;
 const now = new Date(2026, 10, 26, 17, 0).getTime();
 
 test('a plan survives being edited and sent back', () => {
   const eatAt = new Date(2026, 10, 27, 18, 30).toISOString();
   const sent = requestFrom(draftFrom({ ...plan, eatAt }, false, now), now);
   expect({ ...sent, eatAt: new Date(sent.eatAt ?? 0).toISOString() }).toEqual({ ...plan, eatAt });
+});
+
+test('a logged plan is told in the units it was typed in', () => {
+  const typed: TrayPlan = {
+    ...plan,
+    count: 1,
+    mass: { value: 0.8, unit: 'pound' },
+    massBasis: 'piece',
+    height: { value: 1.5, unit: 'inch' },
+  };
+  expect(planWords(typed, thigh, rule)).toBe(
+    '1 bone-in thigh, skin on, 0.8 lb each, 1.5 in tall, from the fridge; still oven at 205 °C; Canada rule.',
+  );
 });
 
 test('text that is no number or no time is left for the server to refuse', () => {

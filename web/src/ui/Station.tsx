@@ -14,10 +14,10 @@ export function Station(props: { room: 'day' | 'oven'; connected: boolean; child
   const live = Boolean(useOven().data?.bake);
   return (
     <div data-room={props.room} className="flex min-h-full flex-col bg-paper text-ink">
-      <header className="flex items-stretch justify-between border-hairline border-b px-5">
-        <p className="flex items-center gap-2 py-2 font-display font-semibold text-lg">
+      <header className="flex items-stretch justify-between border-hairline border-b px-3 sm:px-5">
+        <p className="flex items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg">
           <SpoonMark className="h-8" />
-          Amber Spoon
+          <span className="sr-only sm:not-sr-only">Amber Spoon</span>
         </p>
         <nav aria-label="Stations" className="flex items-stretch">
           {stations.map((station) => (

@@ -3,6 +3,10 @@ import type { TemperatureUnit } from '../api/types';
 /** °C as a number in the cook's unit. */
 export const inUnit = (celsius: number, unit: TemperatureUnit) => (unit === 'celsius' ? celsius : celsius * 1.8 + 32);
 
+/** What was typed, as °C for drawing. */
+export const celsiusOf = (typed: { value: number; unit: TemperatureUnit }) =>
+  typed.unit === 'celsius' ? typed.value : (typed.value - 32) / 1.8;
+
 export const unitSign = (unit: TemperatureUnit) => (unit === 'celsius' ? '°C' : '°F');
 
 /** "74 °C" */

@@ -1,6 +1,8 @@
 const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
+export const MINUTE_MS = 60_000;
+
 export type Moment = string | number | Date;
 
 /** "18:42" */

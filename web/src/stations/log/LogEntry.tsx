@@ -1,12 +1,12 @@
+import { useChoices } from '../../api/queries';
 import type { BakeRecord, CurvePoint } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { verdictWords } from '../../words/names';
-import { sayTyped } from '../../words/temperatures';
-import { sayClock, sayDay } from '../../words/times';
+import { celsiusOf, sayTyped } from '../../words/temperatures';
+import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
 import { DeleteButton } from './DeleteButton';
 import { outMinutes } from './outMinutes';
-
-const MINUTE_MS = 60_000;
+import { planWords } from './planWords';
 
 /** One evening: predicted curve, what was measured on it, each check and what it led to. */
 export function LogEntry(props: {
@@ -18,9 +18,10 @@ export function LogEntry(props: {
   const { plan, forecast, checks, startedAt, finishedAt } = props.bake;
   const start = Date.parse(startedAt);
   const unit = plan.targetCore.unit;
-  const toC = (typed: { value: number; unit: string }) =>
-    typed.unit === 'celsius' ? typed.value : (typed.value - 32) / 1.8;
   const out = outMinutes(props.bake);
+  const choices = useChoices();
+  const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
+  const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
   return (
     <article aria-label={plan.name}>
       <div className="flex items-start justify-between gap-4">
@@ -30,7 +31,8 @@ export function LogEntry(props: {
         </div>
         <DeleteButton bake={props.bake} onDeleted={props.onDeleted} />
       </div>
-      <p className="pt-3 text-xl">
+      <p className="pt-2 text-lg">{planWords(plan, cut, profile)}</p>
+      <p className="pt-2 text-xl">
         In at <b className="figures">{sayClock(start)}</b>,{' '}
         {out === null ? (
           'finished in the oven'
@@ -53,13 +55,13 @@ export function LogEntry(props: {
           curve={props.curve}
           startAt={start}
           spoonAt={start + props.spoonMinute * MINUTE_MS}
-          targetC={toC(plan.targetCore)}
+          targetC={celsiusOf(plan.targetCore)}
           outAt={out === null ? null : start + out * MINUTE_MS}
           unit={unit}
           height={260}
           until={finishedAt ? Date.parse(finishedAt) : 0}
           readings={checks.flatMap((check) =>
-            check.readings.map((r) => ({ at: Date.parse(check.at), celsius: toC(r.temperature) })),
+            check.readings.map((r) => ({ at: Date.parse(check.at), celsius: celsiusOf(r.temperature) })),
           )}
         />
       </div>

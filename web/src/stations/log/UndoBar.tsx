@@ -2,6 +2,7 @@ import { Undo2, X } from 'lucide-react';
 import { useRestoreBake } from '../../api/queries';
 import type { BakeRecord } from '../../api/types';
 import { Button } from '../../ui/Button';
+import { Refusal } from '../../ui/Refusal';
 
 /** Stays until used or closed: messy hands are slow. */
 export function UndoBar(props: { bake: BakeRecord; onDone: () => void }) {
@@ -18,11 +19,7 @@ export function UndoBar(props: { bake: BakeRecord; onDone: () => void }) {
           <X aria-hidden className="size-5" />
         </Button>
       </div>
-      {restore.isError && (
-        <p role="alert" className="font-medium text-stop">
-          {restore.error.message}
-        </p>
-      )}
+      <Refusal error={restore.error} />
     </div>
   );
 }

@@ -1,6 +1,5 @@
 import type { BakeRecord } from '../../api/types';
-
-const MINUTE_MS = 60_000;
+import { MINUTE_MS } from '../../words/times';
 
 /** When the tray last left the oven, minutes after it went in; null if it was finished in the oven. */
 export function outMinutes(bake: BakeRecord): number | null {

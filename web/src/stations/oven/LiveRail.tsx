@@ -3,9 +3,7 @@ import { curveAt } from '../../curve/curveAt';
 import { placeSpans } from '../../rail/placeSpans';
 import { Rail } from '../../rail/Rail';
 import { sayDegrees, sayTemperature } from '../../words/temperatures';
-import { sayClock } from '../../words/times';
-
-const MINUTE_MS = 60_000;
+import { MINUTE_MS, sayClock } from '../../words/times';
 
 /** The rail of a running bake: what was, now, and what comes if the tray stays where it is. */
 export function LiveRail(props: { bake: LiveBake; now: number; spoonAt: number; onSpoon: (at: number) => void }) {

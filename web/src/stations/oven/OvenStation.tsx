@@ -1,21 +1,19 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { Problem } from '../../api/problem';
 import { useChoices, useMove, useOven } from '../../api/queries';
 import type { LiveBake } from '../../api/types';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { curveAt } from '../../curve/curveAt';
 import { Button } from '../../ui/Button';
+import { Refusal } from '../../ui/Refusal';
 import { Station } from '../../ui/Station';
 import { sayTemperature } from '../../words/temperatures';
-import { sayClock, sayElapsed } from '../../words/times';
+import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
 import { CheckPad } from './CheckPad';
 import { FinishButton } from './FinishButton';
 import { instructionFor } from './instruction';
 import { LiveRail } from './LiveRail';
 import { VerdictPanel } from './VerdictPanel';
-
-const MINUTE_MS = 60_000;
 
 /** The live bake: one instruction at a time, readable from across the kitchen. */
 export function OvenStation({ connected }: { connected: boolean }) {
@@ -128,11 +126,7 @@ function Actions({ bake }: { bake: LiveBake }) {
         </Button>
         <FinishButton bake={bake} />
       </div>
-      {move.error instanceof Problem && (
-        <p role="alert" className="font-medium text-stop">
-          {move.error.message}
-        </p>
-      )}
+      <Refusal error={move.error} />
     </div>
   );
 }

@@ -3,11 +3,9 @@ import type { TrayView } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { curveAt } from '../../curve/curveAt';
 import { PieceSide } from '../../tray/PieceSide';
-import { sayDegrees, sayTemperature } from '../../words/temperatures';
-import { sayClock } from '../../words/times';
+import { celsiusOf, sayDegrees, sayTemperature } from '../../words/temperatures';
+import { MINUTE_MS, sayClock } from '../../words/times';
 import { WhyButton } from './WhyButton';
-
-const MINUTE_MS = 60_000;
 
 /** When it comes out, how sure that is, and what the middle does meanwhile. */
 export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boolean }) {
@@ -16,9 +14,8 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
   const unit = plan.targetCore.unit;
   const inAt = Date.parse(timing.inAt);
   const shown = curveAt(forecast.curve, (props.spoonAt - inAt) / MINUTE_MS);
-  const target = plan.targetCore.unit === 'celsius' ? plan.targetCore.value : (plan.targetCore.value - 32) / 1.8;
   return (
-    <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-60' : ''}>
+    <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-75' : ''}>
       <div className="flex items-start justify-between gap-4">
         <h1 className="font-semibold text-5xl leading-none tracking-tight xl:text-6xl">
           {plan.eatAt && !props.view.eatAtHasPassed ? 'Out' : 'In now, out'} at{' '}
@@ -33,7 +30,7 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
         <When name="Out between" at={`${sayClock(timing.outEarliestAt)} and ${sayClock(timing.outLatestAt)}`} />
         <When name="Eat" at={sayClock(timing.eatAt)} />
       </dl>
-      <div className="grid grid-cols-[minmax(0,17rem)_1fr] items-end gap-5 pt-2">
+      <div className="grid grid-cols-1 items-end gap-x-5 pt-2 sm:grid-cols-[minmax(0,17rem)_1fr]">
         <PieceSide
           cut={plan.cut}
           lengthMm={forecast.piece.halfLengthMm * 2}
@@ -57,7 +54,7 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
         curve={forecast.curve}
         startAt={inAt}
         spoonAt={props.spoonAt}
-        targetC={target}
+        targetC={celsiusOf(plan.targetCore)}
         outAt={Date.parse(timing.outAt)}
         unit={unit}
         height={215}

@@ -8,12 +8,10 @@ import { Rail } from '../../rail/Rail';
 import { Button } from '../../ui/Button';
 import { Station } from '../../ui/Station';
 import { sayDegrees, sayTemperature } from '../../words/temperatures';
-import { sayClock } from '../../words/times';
+import { MINUTE_MS, sayClock } from '../../words/times';
 import { AnswerPanel } from './AnswerPanel';
 import { TrayForm } from './TrayForm';
 import { useTrayDraft } from './useTrayDraft';
-
-const MINUTE_MS = 60_000;
 
 /** Build tonight's tray and see at once when it comes out. */
 export function TrayStation({ connected }: { connected: boolean }) {
