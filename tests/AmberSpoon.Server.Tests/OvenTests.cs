@@ -54,6 +54,7 @@ public sealed class OvenTests
     [InlineData(20, new[] { 45.0, 50.0 }, "backIn")]
     [InlineData(34, new[] { 80.0 }, "cannotTell")]
     [InlineData(34, new[] { 80.0, 120.0 }, "cannotTell")]
+    [InlineData(2, new[] { 80.0, 82.0 }, "cannotTell")]
     public async Task Readings_lead_to_a_verdict_with_its_reason(int minutes, double[] celsius, string verdict)
     {
         await using var kitchen = new Kitchen();
@@ -96,6 +97,26 @@ public sealed class OvenTests
         Assert.Equal(50, (double)oven["bake"]!["curve"]![30]!["coldestC"]!, 0.1);
         Assert.Single(oven["bake"]!["record"]!["checks"]!.AsArray());
         Assert.Equal(2, LastCheck(oven)["readings"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Readings_that_cannot_be_meat_steer_nothing_and_a_short_piece_is_not_forgotten()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(2));
+        await kitchen.Check(id, Kitchen.Readings(95, 96));
+        Assert.InRange((double)(await kitchen.Get("/api/oven"))["bake"]!["curve"]![2]!["coldestC"]!, 3, 10);
+
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        await kitchen.Check(id, Kitchen.Readings(65, 80));
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(6));
+        JsonObject others = Kitchen.Readings(0, 80, 81);
+        others["readings"]!.AsArray().RemoveAt(0);
+        (_, JsonNode? evaded) = await kitchen.Check(id, others);
+        Assert.Equal("cannotTell", (string?)LastCheck(evaded)["verdict"]);
+        (_, JsonNode? faced) = await kitchen.Check(id, Kitchen.Readings(76));
+        Assert.Equal("serve", (string?)LastCheck(faced)["verdict"]);
     }
 
     [Fact]

@@ -21,12 +21,14 @@ public static class Judge
     /// <param name="target">The cook's own target, at or above or below the rule.</param>
     /// <param name="pieceCount">Pieces on the tray.</param>
     /// <param name="readings">This check's readings, any number.</param>
+    /// <param name="earlier">The latest believable reading of each piece in the checks before this one.</param>
     /// <param name="outlook">From the heat model, given the lowest reading; not used to permit serving.</param>
     public static Verdict Decide(
         SafetyProfile profile,
         EnteredTemperature target,
         int pieceCount,
         IReadOnlyList<Reading> readings,
+        IReadOnlyList<Reading> earlier,
         CheckOutlook outlook)
     {
         if (readings.Count == 0)
@@ -41,10 +43,26 @@ public static class Judge
                 $"Piece {hottest.Piece} at {Say(hottest)} is hotter than meat can be: the tip is in air, in fat or on the tray, so measure again.");
         }
 
+        if (hottest.CoreC > outlook.HottestBelievableC)
+        {
+            return CannotTell(
+                $"Piece {hottest.Piece} at {Say(hottest)} is hotter than its middle can have become by now: the tip may be in fat, in air or on the tray, so measure again.");
+        }
+
         Reading[] shortOfRule = [.. readings.Where(reading => !profile.IsMetBy(reading)).OrderBy(reading => reading.CoreC)];
-        return shortOfRule.Length > 0
-            ? NotYet(profile, target, shortOfRule[0], outlook)
-            : Enough(profile, target, pieceCount, readings, outlook);
+        if (shortOfRule.Length > 0)
+        {
+            return NotYet(profile, target, shortOfRule[0], outlook);
+        }
+
+        Reading[] notMeasuredNow = [.. earlier.Where(before => readings.All(now => now.Piece != before.Piece))];
+        if (notMeasuredNow.FirstOrDefault(before => !profile.IsMetBy(before)) is { } leftShort)
+        {
+            return CannotTell(
+                $"Piece {leftShort.Piece} was short at {Say(leftShort)} and has not been measured since: measure it again.");
+        }
+
+        return Enough(profile, target, pieceCount, [.. readings, .. notMeasuredNow], outlook);
     }
 
     private static Verdict Enough(

@@ -11,6 +11,9 @@ namespace AmberSpoon.Core.Probing;
 /// </summary>
 public static class LiveEstimator
 {
+    private static readonly KitchenGuess FastestBelievable = new(
+        ThicknessFactor: 0.7, OvenOffsetC: 30, ExchangeFactor: 1.8, StartDifferenceC: 15, EvaporationFactor: 0.3);
+
     private const double LowestExchange = 0.3;
     private const double HighestExchange = 3;
     private const double LookAheadS = 20 * 60;
@@ -67,7 +70,19 @@ public static class LiveEstimator
         return new(
             inOven.TimeToReachS(aimC - shiftC) is { } reachedS ? Math.Max(0, reachedS - nowS) / 60 : null,
             peak.ColdestC + shiftC,
-            (peak.TimeS - nowS) / 60);
+            (peak.TimeS - nowS) / 60,
+            HottestBelievableC(plan, history.Places, nowS));
+    }
+
+    /// <summary>
+    /// The hottest middle so far in a kitchen at the far end of every doubt at once: smaller pieces, a hotter oven that
+    /// gives off more heat, a warmer start, a surface that hardly dries.
+    /// </summary>
+    /// <returns>°C.</returns>
+    public static double HottestBelievableC(TrayPlan plan, IReadOnlyList<PlaceChange> places, double atS)
+    {
+        IReadOnlyList<PlaceStage> past = new BakeHistory(places, null).StagesUntil(atS);
+        return PieceHeat.Follow(plan, FastestBelievable, past).Samples.Max(sample => sample.ColdestC);
     }
 
     private static double? MinutesToTarget(TrayPlan plan, BakeHistory history, double nowS, double targetC) =>

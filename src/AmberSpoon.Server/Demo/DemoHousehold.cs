@@ -71,7 +71,7 @@ internal static class DemoHousehold
             DateTimeOffset at = startedAt.AddMinutes(minute);
             Reading[] readings = [.. readingsC.Select((celsius, i) => new Reading(i + 1, new(celsius, TemperatureUnit.Celsius), 0))];
             Verdict verdict = Judge.Decide(
-                SafetyProfiles.For(plan.Profile), plan.TargetCore, plan.Count, readings, LiveEstimates.OutlookAfter(bake, readings, at));
+                SafetyProfiles.For(plan.Profile), plan.TargetCore, plan.Count, readings, LiveEstimates.LatestReadings(bake), LiveEstimates.OutlookAfter(bake, readings, at));
             bake.Checks.Add(new()
             {
                 At = at,

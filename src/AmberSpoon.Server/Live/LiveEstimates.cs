@@ -42,14 +42,18 @@ internal sealed class LiveEstimates(TimeProvider time)
     {
         double nowS = SecondsSinceStart(bake, now);
         BakeHistory history = HistoryOf(bake);
-        if (Lowest(readings) is { } lowestC)
+        if (readings.Count > 0)
         {
-            history = history with { LastMeasurement = new(nowS, lowestC) };
+            history = history with { LastMeasurement = new(nowS, readings.Min(reading => reading.CoreC)) };
         }
 
         double aimC = Math.Max(SafetyProfiles.For(bake.Plan.Profile).AimC, bake.Plan.TargetCore.ToTemperature().Celsius);
         return LiveEstimator.OutlookAfterCheck(bake.Plan, history, nowS, aimC);
     }
+
+    /// <summary>The latest believable reading of each piece.</summary>
+    public static IReadOnlyList<Reading> LatestReadings(BakeRow bake) =>
+        [.. bake.Checks.SelectMany(check => Believable(bake, check)).GroupBy(reading => reading.Piece).Select(piece => piece.Last())];
 
     /// <summary>What the plan would have predicted for the moves a finished bake really made.</summary>
     public static IReadOnlyList<CurvePoint> Hindsight(BakeRow bake) => LiveEstimator.Hindsight(
@@ -60,17 +64,22 @@ internal sealed class LiveEstimates(TimeProvider time)
 
     private static BakeHistory HistoryOf(BakeRow bake)
     {
-        CheckRow? last = bake.Checks.LastOrDefault(check => Lowest(check.Readings.ConvertAll(row => row.ToReading())) is not null);
-        return new(
-            PlacesOf(bake),
-            last is null ? null : new(SecondsSinceStart(bake, last.At), Lowest(last.Readings.ConvertAll(row => row.ToReading()))!.Value));
+        CoreMeasurement? last = bake.Checks
+            .Select(check => (check.At, Readings: Believable(bake, check)))
+            .Where(check => check.Readings.Count > 0)
+            .Select(check => new CoreMeasurement(SecondsSinceStart(bake, check.At), check.Readings.Min(reading => reading.CoreC)))
+            .LastOrDefault();
+        return new(PlacesOf(bake), last);
     }
 
-    /// <summary>The lowest reading that can be meat; a tip in hot air must not steer the estimate.</summary>
-    private static double? Lowest(IReadOnlyList<Reading> readings) => readings
-        .Where(reading => reading.CoreC <= ReadingLimits.HottestMeatC)
-        .Select(reading => (double?)reading.CoreC)
-        .Min();
+    /// <summary>A check's readings without those that cannot be of the middle: they must not steer anything.</summary>
+    private static List<Reading> Believable(BakeRow bake, CheckRow check)
+    {
+        double hottestC = Math.Min(
+            ReadingLimits.HottestMeatC,
+            LiveEstimator.HottestBelievableC(bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, check.At)));
+        return check.Readings.ConvertAll(row => row.ToReading()).FindAll(reading => reading.CoreC <= hottestC);
+    }
 
     private static double SecondsSinceStart(BakeRow bake, DateTimeOffset at) =>
         Math.Clamp((at - bake.StartedAt).TotalSeconds, 0, TrayForecaster.LongestBakeS);

@@ -8,16 +8,16 @@ namespace AmberSpoon.Core.Tests.Doneness;
 public sealed class JudgeTests
 {
     private static readonly EnteredTemperature Target = new(74, TemperatureUnit.Celsius);
-    private static readonly CheckOutlook NoHelp = new(OvenMinutesToAim: 6.2, RestPeakC: 60, RestPeakInMinutes: 3);
-    private static readonly CheckOutlook RestHelps = new(OvenMinutesToAim: 2, RestPeakC: 78, RestPeakInMinutes: 3.4);
-    private static readonly CheckOutlook RosyOutlook = new(0, 99, 1);
+    private static readonly CheckOutlook NoHelp = new(OvenMinutesToAim: 6.2, RestPeakC: 60, RestPeakInMinutes: 3, HottestBelievableC: 100);
+    private static readonly CheckOutlook RestHelps = new(OvenMinutesToAim: 2, RestPeakC: 78, RestPeakInMinutes: 3.4, HottestBelievableC: 100);
+    private static readonly CheckOutlook RosyOutlook = new(0, 99, 1, 110);
 
     private static Reading C(int piece, double celsius, int held = 0) => new(piece, new(celsius, TemperatureUnit.Celsius), held);
 
     private static Reading F(int piece, double fahrenheit) => new(piece, new(fahrenheit, TemperatureUnit.Fahrenheit), 0);
 
     private static Verdict Judged(ProfileId profile, CheckOutlook outlook, params Reading[] readings) =>
-        Judge.Decide(SafetyProfiles.For(profile), Target, pieceCount: 6, readings, outlook);
+        Judge.Decide(SafetyProfiles.For(profile), Target, pieceCount: 6, readings, [], outlook);
 
     /// <summary>Printed limits: USDA 165 °F, Health Canada 74 °C / 165 °F, FSANZ 75 °C (from memory).</summary>
     [Theory]
@@ -62,7 +62,7 @@ public sealed class JudgeTests
     public void One_piece_cannot_speak_for_six_but_can_for_itself()
     {
         Assert.Equal(VerdictKind.CannotTell, Judged(ProfileId.UnitedStates, RosyOutlook, C(3, 80)).Kind);
-        Verdict alone = Judge.Decide(SafetyProfiles.For(ProfileId.UnitedStates), Target, 1, [C(1, 80)], NoHelp);
+        Verdict alone = Judge.Decide(SafetyProfiles.For(ProfileId.UnitedStates), Target, 1, [C(1, 80)], [], NoHelp);
         Assert.Equal(VerdictKind.Serve, alone.Kind);
     }
 
@@ -73,6 +73,25 @@ public sealed class JudgeTests
         Assert.Equal(VerdictKind.CannotTell, verdict.Kind);
         Assert.Contains("Piece 2", verdict.Reason, StringComparison.Ordinal);
     }
+
+    [Fact]
+    public void Hotter_than_any_oven_could_have_made_it_is_not_the_middle() => Assert.Equal(
+        VerdictKind.CannotTell, Judged(ProfileId.UnitedStates, NoHelp with { HottestBelievableC = 60 }, C(1, 80), C(2, 81)).Kind);
+
+    [Fact]
+    public void A_piece_that_was_short_must_be_measured_again()
+    {
+        SafetyProfile american = SafetyProfiles.For(ProfileId.UnitedStates);
+        Verdict evaded = Judge.Decide(american, Target, 6, [C(2, 80), C(3, 81)], [C(1, 65), C(2, 70)], NoHelp);
+        Assert.Equal(VerdictKind.CannotTell, evaded.Kind);
+        Assert.Contains("Piece 1 was short at 65 °C", evaded.Reason, StringComparison.Ordinal);
+        Verdict faced = Judge.Decide(american, Target, 6, [C(1, 78), C(3, 81)], [C(1, 65), C(2, 80)], NoHelp);
+        Assert.Equal(VerdictKind.Serve, faced.Kind);
+    }
+
+    [Fact]
+    public void A_piece_that_was_hot_enough_before_counts_beside_one_measured_now() => Assert.Equal(
+        VerdictKind.Serve, Judge.Decide(SafetyProfiles.For(ProfileId.UnitedStates), Target, 6, [C(2, 79)], [C(1, 80)], NoHelp).Kind);
 
     [Fact]
     public void Short_but_still_rising_rests_and_is_measured_again()
@@ -105,12 +124,17 @@ public sealed class JudgeTests
     public void Serve_always_rests_on_measured_temperatures_that_meet_the_rule()
     {
         Gen<Reading> reading = Gen.Select(Gen.Int[1, 6], Gen.Double[40, 110], Gen.Int[0, 200]).Select((piece, celsius, held) => C(piece, celsius, held));
-        Gen<CheckOutlook> outlook = Gen.Select(Gen.Double[0, 60], Gen.Double[20, 110], Gen.Double[0, 20]).Select((minutes, peak, at) => new CheckOutlook(minutes, peak, at));
-        Gen.Select(Gen.Int[0, SafetyProfiles.All.Count - 1].Select(i => SafetyProfiles.All[i]), reading.Array[0, 6], outlook).Sample((profile, readings, expected) =>
+        Gen<CheckOutlook> outlook = Gen.Select(Gen.Double[0, 60], Gen.Double[20, 110], Gen.Double[0, 20]).Select((minutes, peak, at) => new CheckOutlook(minutes, peak, at, 110));
+        Gen.Select(Gen.Int[0, SafetyProfiles.All.Count - 1].Select(i => SafetyProfiles.All[i]), reading.Array[0, 6], reading.Array[0, 6], outlook).Sample((profile, readings, before, expected) =>
         {
-            Verdict verdict = Judge.Decide(profile, Target, 6, readings, expected);
+            Reading[] earlier = [.. before.DistinctBy(r => r.Piece)];
+            Verdict verdict = Judge.Decide(profile, Target, 6, readings, earlier, expected);
+            IEnumerable<Reading> latest = readings.Concat(earlier.Where(r => readings.All(now => now.Piece != r.Piece)));
             return verdict.Kind != VerdictKind.Serve
-                || (readings.All(profile.IsMetBy) && readings.Select(r => r.Piece).Distinct().Count() >= 2 && readings.All(r => r.CoreC <= ReadingLimits.HottestMeatC));
+                || (readings.Length > 0
+                    && latest.All(profile.IsMetBy)
+                    && latest.Select(r => r.Piece).Distinct().Count() >= 2
+                    && readings.All(r => r.CoreC <= ReadingLimits.HottestMeatC));
         });
     }
 }

@@ -53,6 +53,15 @@ public sealed class LiveEstimatorTests
         0, LiveEstimator.OutlookAfterCheck(Plans.Thighs, InOven(new(2000, 80)), 2000, 74).OvenMinutesToAim!.Value, 0.01);
 
     [Fact]
+    public void No_oven_makes_a_thigh_hot_in_five_minutes_and_many_could_in_forty()
+    {
+        Assert.InRange(LiveEstimator.HottestBelievableC(Plans.Thighs, [In], 300), 19, 60);
+        Assert.InRange(LiveEstimator.HottestBelievableC(Plans.Thighs, [In], 1500), 85, 250);
+        double rested = LiveEstimator.HottestBelievableC(Plans.Thighs, [In, new(1500, BakePlace.Worktop)], 6000);
+        Assert.True(rested >= LiveEstimator.HottestBelievableC(Plans.Thighs, [In], 1500));
+    }
+
+    [Fact]
     public void On_the_worktop_the_middle_first_rises_and_then_falls()
     {
         var history = new BakeHistory([In, new(2040, BakePlace.Worktop)], null);

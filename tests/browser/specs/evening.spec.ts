@@ -156,6 +156,8 @@ test('held temperatures count where the rule has them', async ({ page, kitchen }
   await page.getByRole('option', { name: 'United Kingdom' }).click();
   await expect.poll(async () => (await kitchen.get('/api/tray')).plan.profile).toBe('unitedKingdom');
   await startBake(page, kitchen);
+  await passMinutes(kitchen, 34);
+  await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/, { timeout: 15_000 });
   await typeReadings(page, '71', '81');
   await judge(page);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('see it hold 70 °C or more for 2 min');

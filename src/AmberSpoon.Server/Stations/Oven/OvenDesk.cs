@@ -48,6 +48,7 @@ internal sealed class OvenDesk(BakeBook book, TrayShelf shelf, LiveEstimates est
             bake.Plan.TargetCore,
             bake.Plan.Count,
             readings,
+            LiveEstimates.LatestReadings(bake),
             LiveEstimates.OutlookAfter(bake, readings, now));
         var check = new CheckRow
         {
