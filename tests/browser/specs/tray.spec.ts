@@ -120,6 +120,13 @@ test('the spoon moves by keyboard and by hand, and the answer shows its minute',
   await expect(spoon).not.toHaveAttribute('aria-valuetext', start ?? '');
 });
 
+test('a table says what the curve shows', async ({ page }) => {
+  const rows = page.getByRole('table', { name: 'Predicted temperatures' }).getByRole('row');
+  await expect(rows.nth(1)).toContainText('4 °C');
+  const last = await rows.last().getByRole('cell').first().textContent();
+  expect(Number.parseInt(last ?? '', 10)).toBeGreaterThan(76);
+});
+
 test('why says what the answer rests on, with sources', async ({ page }) => {
   await page.getByRole('button', { name: 'Why?' }).click();
   await expect(page.getByRole('heading', { name: 'What this rests on' })).toBeVisible();

@@ -4,6 +4,7 @@ import type { CurvePoint, TemperatureUnit } from '../api/types';
 import { useWidth } from '../ui/useWidth';
 import { inUnit, sayDegrees, sayTemperature } from '../words/temperatures';
 import { MINUTE_MS, sayClock } from '../words/times';
+import { CurveTable } from './CurveTable';
 import { curveAt } from './curveAt';
 
 const EDGE = { top: 30, right: 74, bottom: 26, left: 44 };
@@ -62,7 +63,8 @@ export function CurvePlot(props: {
   const ends = spread(yC(last.surfaceC), yC(last.coldestC), 20);
 
   return (
-    <div ref={box} style={{ height: props.height }}>
+    <div ref={box} className="relative" style={{ height: props.height }}>
+      <CurveTable curve={curve} startAt={props.startAt} unit={unit} />
       {width > 0 && (
         <svg width={width} height={props.height} role="img" aria-label={describe(props, last)}>
           {y.ticks(5).map((tick) => (
