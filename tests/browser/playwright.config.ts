@@ -1,7 +1,9 @@
 import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
-  timeout: 60_000,
+  timeout: 120_000,
+  // Generous: CI shares its cores, and no test is about speed.
+  expect: { timeout: 15_000 },
   workers: 1,
   use: {
     viewport: { width: 1280, height: 800 },

@@ -8,7 +8,7 @@ test('from the tray to the log: start, check, rest, serve, finish, delete, undo'
   await expect(page.getByTestId('predicted')).toHaveText(/^\d °C$/);
 
   await passMinutes(kitchen, 20);
-  await expect(page.getByTestId('elapsed')).toHaveText(/^2\d:\d\d$/, { timeout: 15_000 });
+  await expect(page.getByTestId('elapsed')).toHaveText(/^2\d:\d\d$/);
 
   // Too early: short, and a long way to go.
   await typeReadings(page, '45', '52.5');
@@ -20,7 +20,7 @@ test('from the tray to the log: start, check, rest, serve, finish, delete, undo'
 
   // Nearly: the heat on its way in will do, but only a second reading can say so.
   await passMinutes(kitchen, 16);
-  await expect(page.getByText('Lost touch')).toHaveCount(0, { timeout: 15_000 });
+  await expect(page.getByText('Lost touch')).toHaveCount(0);
   await typeReadings(page, '72.5', '76');
   await judge(page);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('Rest, then check again');
@@ -67,21 +67,21 @@ test('a live bake survives a reload, a second browser and a killed server', asyn
   await expect(second.getByRole(act, { level: 1 })).toHaveText('Leave it in');
 
   await kitchen.kill();
-  await expect(page.getByText('Lost touch with the kitchen server')).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByText('Lost touch with the kitchen server')).toBeVisible();
   await expect(page.getByTestId('elapsed')).toHaveText(/^00:\d\d$/);
   kitchen.skip(25);
   await kitchen.open();
 
   for (const screen of [page, second]) {
-    await expect(screen.getByText('Lost touch with the kitchen server')).toHaveCount(0, { timeout: 15_000 });
-    await expect(screen.getByTestId('elapsed')).toHaveText(/^2[56]:\d\d$/, { timeout: 15_000 });
+    await expect(screen.getByText('Lost touch with the kitchen server')).toHaveCount(0);
+    await expect(screen.getByTestId('elapsed')).toHaveText(/^2[56]:\d\d$/);
   }
   const after = await kitchen.get('/api/oven');
   expect(after.bake.record.startedAt).toBe(startedAt);
 
-  // Another device sees a change within a second.
+  // Another device sees a change without being reloaded.
   await page.getByRole('button', { name: 'The tray is out, resting' }).click();
-  await expect(second.getByRole('button', { name: 'The tray is back in' })).toBeVisible({ timeout: 1000 });
+  await expect(second.getByRole('button', { name: 'The tray is back in' })).toBeVisible();
   await second.close();
 });
 
@@ -102,7 +102,7 @@ test('two starts of one bake: the second is told, and there is one', async ({ pa
 test('a reading in the other unit is asked about', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
   await passMinutes(kitchen, 34);
-  await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/, { timeout: 15_000 });
+  await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/);
 
   await typeReadings(page, '165', '170');
   await judge(page);
@@ -157,7 +157,7 @@ test('held temperatures count where the rule has them', async ({ page, kitchen }
   await expect.poll(async () => (await kitchen.get('/api/tray')).plan.profile).toBe('unitedKingdom');
   await startBake(page, kitchen);
   await passMinutes(kitchen, 34);
-  await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/, { timeout: 15_000 });
+  await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/);
   await typeReadings(page, '71', '81');
   await judge(page);
   await expect(page.getByRole('region', { name: 'Verdict' })).toContainText('see it hold 70 °C or more for 2 min');
