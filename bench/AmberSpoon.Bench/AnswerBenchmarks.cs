@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -8,7 +9,7 @@ using BenchmarkDotNet.Attributes;
 
 namespace AmberSpoon.Bench;
 
-/// <summary>What a cook waits for: one run, a whole answer with its band, a live estimate after a reading.</summary>
+/// <summary>What a cook waits for: a whole answer with its band, a piece cut open, a live estimate after a reading.</summary>
 [MemoryDiagnoser]
 [ShortRunJob]
 public class AnswerBenchmarks
@@ -32,10 +33,10 @@ public class AnswerBenchmarks
     private readonly BakeHistory _measured = new([new(0, BakePlace.Oven)], new(1800, 60));
 
     [Benchmark]
-    public HeatRun OneHourOfOven() => PieceHeat.Follow(_thighs, KitchenGuess.Nominal, [new(BakePlace.Oven, 3600)]);
+    public TrayForecast? AnswerWithBand() => TrayForecaster.Forecast(_thighs);
 
     [Benchmark]
-    public TrayForecast? AnswerWithBand() => TrayForecaster.Forecast(_thighs);
+    public SectionFilm CutOpen() => TraySections.Film(_thighs, TrayForecaster.Forecast(_thighs)!);
 
     [Benchmark]
     public LiveEstimate LiveEstimateAfterReading() => LiveEstimator.Estimate(_thighs, _measured, 1800);

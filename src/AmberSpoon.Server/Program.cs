@@ -9,6 +9,7 @@ using AmberSpoon.Server.Stations.Choices;
 using AmberSpoon.Server.Stations.Log;
 using AmberSpoon.Server.Stations.Oven;
 using AmberSpoon.Server.Stations.Tray;
+using AmberSpoon.Server.Stations.Why;
 using AmberSpoon.Store;
 using FluentValidation;
 using Serilog;
@@ -60,6 +61,7 @@ RouteGroupBuilder api = app.MapGroup("/api");
 api.MapTray();
 api.MapOven();
 api.MapLog();
+api.MapWhy();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");
 
 app.MapGet("/healthz", async (KitchenDb db, CancellationToken cancel) => await db.Database.CanConnectAsync(cancel)

@@ -1,6 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 

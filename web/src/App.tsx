@@ -3,6 +3,7 @@ import { useLiveNews } from './api/live';
 import { LogStation } from './stations/log/LogStation';
 import { OvenStation } from './stations/oven/OvenStation';
 import { TrayStation } from './stations/tray/TrayStation';
+import { WhyStation } from './stations/why/WhyStation';
 
 export function App() {
   const connected = useLiveNews();
@@ -10,6 +11,7 @@ export function App() {
     <Routes>
       <Route path="/tray" element={<TrayStation connected={connected} />} />
       <Route path="/oven" element={<OvenStation connected={connected} />} />
+      <Route path="/why" element={<WhyStation connected={connected} />} />
       <Route path="/log" element={<LogStation connected={connected} />} />
       <Route path="*" element={<Navigate to="/tray" replace />} />
     </Routes>

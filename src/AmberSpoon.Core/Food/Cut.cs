@@ -10,4 +10,13 @@ public enum Cut
     Drumstick,
     LegQuarter,
     WholeWing,
+    BreastHalf,
+    BreastThird,
+    PoundedBreast,
+    StuffedBreast,
+    Tender,
+    ThighSkewer,
+    Drumette,
+    WingFlat,
+    Diced,
 }

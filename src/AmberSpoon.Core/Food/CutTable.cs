@@ -2,28 +2,31 @@ using System.Collections.Frozen;
 
 namespace AmberSpoon.Core.Food;
 
-/// <summary>
-/// One row per cut. Masses, heights and bone shares are common practice measured with a kitchen scale and a
-/// ruler; no number here was tuned for one cut alone.
-/// </summary>
+/// <summary>One row per cut, in the order they are offered. Masses are common practice.</summary>
 public static class CutTable
 {
+    private const string BesideBone = "push until you touch bone, then draw back a little.";
+    private const string FatEnd = "From the fat end, about 3 cm in along the middle.";
+    private const string FromTheSide = "From the side into the thickest fold, tip in the middle.";
+
     public static IReadOnlyList<CutFacts> All { get; } =
     [
-        new(Cut.BoneInThigh, "bone-in thigh", "bone-in thighs", 165, 38, 1.95, 0.06, 1, Composition.DarkMeat, true,
-            "In the thickest part beside the bone: push until you touch bone, then draw back a little."),
-        new(Cut.BonelessThigh, "boneless thigh", "boneless thighs", 110, 24, 3.1, 0, 1, Composition.DarkMeat, true,
-            "From the side into the thickest fold, tip in the middle."),
-        new(Cut.Drumstick, "drumstick", "drumsticks", 115, 44, 1.0, 0.08, 1, Composition.DarkMeat, true,
-            "In the fat end, beside the bone: push until you touch bone, then draw back a little."),
-        new(Cut.LegQuarter, "leg quarter", "leg quarters", 330, 42, 1.95, 0.08, 1, Composition.DarkMeat, true,
-            "Where thigh and drumstick meet, beside the bone: touch bone, then draw back a little."),
-        new(Cut.BonelessBreast, "boneless breast", "boneless breasts", 225, 38, 1.85, 0, 1, Composition.BreastMeat, false,
-            "From the fat end, about 3 cm in along the middle."),
-        new(Cut.BoneInBreast, "bone-in breast", "bone-in breasts", 400, 56, 1.55, 0, 1, Composition.BreastMeat, false,
-            "From the fat end into the thickest part, clear of the rib bones."),
-        new(Cut.WholeWing, "whole wing", "whole wings", 90, 22, 1.2, 0.12, 2, Composition.DarkMeat, true,
-            "In the fat part of the drumette, beside the bone."),
+        new(Cut.BoneInThigh, "bone-in thigh", "bone-in thighs", 165, true, false, $"In the thickest part beside the bone: {BesideBone}"),
+        new(Cut.BonelessThigh, "boneless thigh", "boneless thighs", 110, true, false, FromTheSide),
+        new(Cut.ThighSkewer, "piece of thigh on a skewer", "pieces of thigh on skewers", 40, true, true, "Into the largest piece from above, clear of the skewer."),
+        new(Cut.Drumstick, "drumstick", "drumsticks", 115, true, true, $"In the fat end, beside the bone: {BesideBone}"),
+        new(Cut.LegQuarter, "leg quarter", "leg quarters", 330, true, false, $"Where thigh and drumstick meet, beside the bone: {BesideBone}"),
+        new(Cut.BonelessBreast, "boneless breast", "boneless breasts", 225, false, false, FatEnd),
+        new(Cut.BreastHalf, "half a breast", "halves of breast", 112, false, false, FatEnd),
+        new(Cut.BreastThird, "third of a breast", "thirds of breast", 75, false, false, FromTheSide),
+        new(Cut.PoundedBreast, "flattened breast", "flattened breasts", 200, false, false, "From the side, lying flat in the middle of the thickest part."),
+        new(Cut.StuffedBreast, "stuffed breast", "stuffed breasts", 240, false, false, "From the fat end into the middle of the filling: it must be as hot as the meat."),
+        new(Cut.Tender, "tender", "tenders", 50, false, false, "From the fat end along the middle."),
+        new(Cut.BoneInBreast, "bone-in breast", "bone-in breasts", 400, false, false, "From the fat end into the thickest part, clear of the rib bones."),
+        new(Cut.WholeWing, "whole wing", "whole wings", 90, true, true, "In the fat part of the upper joint, beside the bone."),
+        new(Cut.Drumette, "upper wing joint", "upper wing joints", 42, true, true, "In the fat end, beside the bone."),
+        new(Cut.WingFlat, "middle wing joint", "middle wing joints", 34, true, true, "Between the two bones, tip in the middle."),
+        new(Cut.Diced, "dice", "dice", 17, false, false, "Into the largest piece, tip in the middle."),
     ];
 
     private static readonly FrozenDictionary<Cut, CutFacts> ByCut = All.ToFrozenDictionary(facts => facts.Cut);

@@ -15,9 +15,6 @@ public static class HeatParameters
     public static HeatParameter Emissivity { get; } = new(
         "Emissivity of food and oven walls", 0.9, "1", 0.8, 0.95, "Moist and browned surfaces (from memory)");
 
-    public static HeatParameter TraySide { get; } = new(
-        "Exchange of the underside, against the open side", 0.5, "1", 0.3, 0.8, "Common practice; the tray shields and conducts");
-
     public static HeatParameter OvenVapourPressure { get; } = new(
         "Water vapour in a vented household oven", 6000, "Pa", 2000, 15000, "Common practice: food steams, the vent lets it out");
 
@@ -28,7 +25,7 @@ public static class HeatParameters
         "Kitchen air", 21, "°C", 18, 26, "Common practice");
 
     public static HeatParameter DryingScale { get; } = new(
-        "Water lost before the surface dries by a factor e", 0.25, "kg/m²", 0.15, 0.6, "Calibrated against W1 to W9 together");
+        "Water lost before the surface dries by a factor e", 0.4, "kg/m²", 0.15, 0.6, "Calibrated against W1 to W9 together");
 
     public static HeatParameter SkinWetness { get; } = new(
         "Evaporation through skin, against bare meat", 0.6, "1", 0.3, 1, "Common practice: fat renders and slows drying");
@@ -42,9 +39,131 @@ public static class HeatParameters
     public static HeatParameter BoneSpecificHeat { get; } = new(
         "Specific heat of bone", 2200, "J/(kg·K)", 2000, 2400, "Spongy and dense bone averaged (from memory)");
 
+    public static HeatParameter FillingConductivity { get; } = new(
+        "Conductivity of a moist filling", 0.42, "W/(m·K)", 0.35, 0.5, "Cheese and cooked greens (from memory)");
+
+    public static HeatParameter FillingDensity { get; } = new(
+        "Density of a moist filling", 1020, "kg/m³", 950, 1100, "Cheese and cooked greens (from memory)");
+
+    public static HeatParameter FillingSpecificHeat { get; } = new(
+        "Specific heat of a moist filling", 3200, "J/(kg·K)", 2800, 3700, "Cheese and cooked greens (from memory)");
+
+    public static HeatParameter AirLag { get; } = new(
+        "Time oven air takes to close in on its thermostat", 60, "s", 20, 200, "Common practice");
+
+    public static HeatParameter WallLag { get; } = new(
+        "Time oven walls take to follow the air", 300, "s", 120, 900, "Common practice");
+
+    public static HeatParameter HeatingRate { get; } = new(
+        "Fastest warming of oven air", 0.25, "K/s", 0.12, 0.4, "Common practice: 180 K in 12 min");
+
+    public static HeatParameter CoolingRate { get; } = new(
+        "Fastest cooling of a closed oven", 0.1, "K/s", 0.03, 0.15, "Common practice: 40 K in 8 min");
+
+    public static HeatParameter DoorAirShare { get; } = new(
+        "Share of the air's excess temperature lost in half a minute of open door", 0.4, "1", 0.2, 0.7, "Common practice: tens of degrees");
+
+    public static HeatParameter DoorWallShare { get; } = new(
+        "Share of the walls' excess temperature lost with it", 0.03, "1", 0.01, 0.08, "Common practice");
+
+    public static HeatParameter TrayContact { get; } = new(
+        "Contact between moist meat and metal", 80, "W/(m²·K)", 40, 200, "Common practice");
+
+    public static HeatParameter ParchmentContact { get; } = new(
+        "The same through baking parchment", 55, "W/(m²·K)", 30, 120, "Common practice");
+
+    public static HeatParameter BedContact { get; } = new(
+        "Contact with a bed of vegetables", 12, "W/(m²·K)", 8, 40, "Common practice");
+
+    public static HeatParameter LiquidContact { get; } = new(
+        "Contact with simmering liquid", 200, "W/(m²·K)", 100, 600, "Natural convection in water (from memory)");
+
+    public static HeatParameter LightTrayCapacity { get; } = new(
+        "Thermal mass of a light metal tray", 2000, "J/(m²·K)", 1500, 3000, "0.8 mm of aluminium (from memory)");
+
+    public static HeatParameter DarkTrayCapacity { get; } = new(
+        "Thermal mass of a dark metal tray", 3500, "J/(m²·K)", 2500, 6000, "0.9 mm of steel (from memory)");
+
+    public static HeatParameter GlassCapacity { get; } = new(
+        "Thermal mass of a glass or ceramic dish", 11000, "J/(m²·K)", 8000, 20000, "6 mm of glass (from memory)");
+
+    public static HeatParameter BedCapacity { get; } = new(
+        "Thermal mass of a bed of vegetables", 20000, "J/(m²·K)", 15000, 60000, "The upper 15 mm of 25, half filled (from memory)");
+
+    public static HeatParameter LightTrayEmissivity { get; } = new(
+        "Emissivity of light metal", 0.25, "1", 0.1, 0.4, "Used aluminium (from memory)");
+
+    public static HeatParameter DarkTrayEmissivity { get; } = new(
+        "Emissivity of dark metal, glass or ceramic", 0.9, "1", 0.8, 0.95, "From memory");
+
+    public static HeatParameter OpenTrayShare { get; } = new(
+        "Open tray that feeds a piece's underside, against its own footprint", 0.5, "1", 0.2, 1.2, "Conduction along 0.8 mm of metal (from memory)");
+
+    public static HeatParameter RackShare { get; } = new(
+        "Air under a rack against open air", 0.8, "1", 0.6, 1, "Common practice");
+
+    public static HeatParameter BedAirShare { get; } = new(
+        "Air through a bed of vegetables against open air", 0.6, "1", 0.1, 0.7, "Calibrated against W2 and W5");
+
+    public static HeatParameter NeighbourSurface { get; } = new(
+        "Surface of a neighbouring piece", 85, "°C", 70, 100, "The same computation, middle of a bake");
+
+    public static HeatParameter FoilConvection { get; } = new(
+        "Heat carried under foil", 10, "W/(m²·K)", 8, 25, "Natural convection with some condensing steam (from memory)");
+
+    public static HeatParameter FoilExcess { get; } = new(
+        "Share of the oven's excess over 100 °C that the air under foil takes on", 0.05, "1", 0.05, 0.4, "Calibrated against W10");
+
+    public static HeatParameter ParcelConvection { get; } = new(
+        "Heat carried in a sealed parcel", 30, "W/(m²·K)", 15, 80, "Condensing steam with air (from memory)");
+
+    public static HeatParameter GrillElement { get; } = new(
+        "Glowing grill element", 650, "°C", 550, 800, "Dull red (from memory)");
+
+    public static HeatParameter GrillView { get; } = new(
+        "Share of a top's view that the element fills, second shelf", 0.12, "1", 0.05, 0.3, "Geometry of a household oven");
+
+    public static HeatParameter BasteWater { get; } = new(
+        "Water that one basting leaves on", 0.05, "kg/m²", 0.02, 0.1, "Common practice: a tablespoon over 0.3 m²");
+
+    public static HeatParameter TentShare { get; } = new(
+        "What a tent of foil lets through, against open", 0.35, "1", 0.2, 0.6, "Common practice");
+
+    public static HeatParameter OilWetness { get; } = new(
+        "Evaporation through an oil film", 0.8, "1", 0.5, 1, "Common practice");
+
+    public static HeatParameter MarinadeWater { get; } = new(
+        "Water in a thick marinade", 0.35, "kg/m²", 0.2, 0.6, "0.5 mm of yogurt (common practice)");
+
+    public static HeatParameter WetMarinadeWater { get; } = new(
+        "Water left by a thin marinade", 0.12, "kg/m²", 0.05, 0.25, "Common practice");
+
+    public static HeatParameter GlazeBrowning { get; } = new(
+        "Browning of a sugary glaze, against bare meat", 3, "1", 2, 5, "Common practice");
+
+    public static HeatParameter CrumbResistance { get; } = new(
+        "Heat held back by a crumb layer", 0.012, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
+
+    public static HeatParameter CrumbWater { get; } = new(
+        "Water a crumb layer soaks up", 0.15, "kg/m²", 0.05, 0.4, "Common practice");
+
+    public static HeatParameter CrumbWetness { get; } = new(
+        "Evaporation through a crumb layer", 0.6, "1", 0.3, 1, "Common practice");
+
+    public static HeatParameter SkinResistance { get; } = new(
+        "Heat held back by skin and its fat", 0.006, "m²·K/W", 0.002, 0.012, "1 to 2 mm of fat at 0.2 W/(m·K) (from memory)");
+
+    public static HeatParameter RibGap { get; } = new(
+        "Heat held back by the hollow under a rib cage", 0.03, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
+
     public static IReadOnlyList<HeatParameter> All { get; } =
     [
-        StillConvection, FanConvection, RoomConvection, Emissivity, TraySide, OvenVapourPressure, RoomVapourPressure,
-        RoomAir, DryingScale, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat,
+        StillConvection, FanConvection, RoomConvection, Emissivity, OvenVapourPressure, RoomVapourPressure, RoomAir,
+        DryingScale, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
+        FillingDensity, FillingSpecificHeat, AirLag, WallLag, HeatingRate, CoolingRate, DoorAirShare, DoorWallShare,
+        TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
+        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, NeighbourSurface,
+        FoilConvection, FoilExcess, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
+        MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap,
     ];
 }

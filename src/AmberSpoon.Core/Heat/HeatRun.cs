@@ -1,9 +1,9 @@
 namespace AmberSpoon.Core.Heat;
 
-/// <summary>What a run of <see cref="ConductionSolver"/> found, sampled at even times.</summary>
-/// <param name="Samples">In order of time, the start first.</param>
-/// <param name="EvaporatedKgPerM2">Water lost by the end, kg per m² of surface.</param>
-public sealed record HeatRun(IReadOnlyList<HeatSample> Samples, double EvaporatedKgPerM2)
+/// <summary>What a run of <see cref="Solving.HeatSolver"/> found.</summary>
+/// <param name="Samples">One per time step, the start first; steps are seconds long, shorter where much changes.</param>
+/// <param name="Ends">What can be said of the piece at the end.</param>
+public sealed record HeatRun(IReadOnlyList<HeatSample> Samples, HeatRunEnds Ends)
 {
     public HeatSample Last => Samples[^1];
 
@@ -21,35 +21,81 @@ public sealed record HeatRun(IReadOnlyList<HeatSample> Samples, double Evaporate
             HeatSample after = Samples[i];
             if (after.ColdestC >= coldestC)
             {
-                double share = (coldestC - before.ColdestC) / (after.ColdestC - before.ColdestC);
-                return before.TimeS + (share * (after.TimeS - before.TimeS));
+                return before.TimeS + ((coldestC - before.ColdestC) / (after.ColdestC - before.ColdestC) * (after.TimeS - before.TimeS));
             }
         }
 
         return null;
     }
 
-    /// <summary>The state at a time, linear between samples and held at the ends.</summary>
+    /// <summary>
+    /// The hottest the coldest meat gets from a time on, and when, by a parabola through the hottest sample and its
+    /// neighbours.
+    /// </summary>
+    public HeatSample PeakFrom(double timeS)
+    {
+        HeatSample[] later = [At(timeS), .. Samples.SkipWhile(sample => sample.TimeS <= timeS)];
+        int top = Array.IndexOf(later, later.MaxBy(sample => sample.ColdestC));
+        if (top == 0 || top == later.Length - 1)
+        {
+            return later[top];
+        }
+
+        (HeatSample before, HeatSample at, HeatSample after) = (later[top - 1], later[top], later[top + 1]);
+        double rise = (at.ColdestC - before.ColdestC) / (at.TimeS - before.TimeS);
+        double fall = (after.ColdestC - at.ColdestC) / (after.TimeS - at.TimeS);
+        double bend = (fall - rise) / (after.TimeS - before.TimeS);
+        double slope = rise + (bend * (at.TimeS - before.TimeS));
+        if (bend >= 0)
+        {
+            return at;
+        }
+
+        double shiftS = -slope / (2 * bend);
+        HeatSample near = At(at.TimeS + shiftS);
+        return near with { ColdestC = at.ColdestC - (slope * slope / (4 * bend)) };
+    }
+
+    /// <summary>The state at a time, straight between samples and held at the ends.</summary>
     public HeatSample At(double timeS)
     {
-        int next = 0;
-        while (next < Samples.Count && Samples[next].TimeS < timeS)
+        int low = 0;
+        int high = Samples.Count - 1;
+        if (timeS <= Samples[0].TimeS)
         {
-            next++;
+            return Samples[0];
         }
 
-        if (next == 0 || next == Samples.Count)
+        if (timeS >= Last.TimeS)
         {
-            return next == 0 ? Samples[0] : Last;
+            return Last;
         }
 
-        HeatSample before = Samples[next - 1];
-        HeatSample after = Samples[next];
-        double share = (timeS - before.TimeS) / (after.TimeS - before.TimeS);
-        return new(
-            timeS,
-            before.ColdestC + (share * (after.ColdestC - before.ColdestC)),
-            before.SurfaceC + (share * (after.SurfaceC - before.SurfaceC)),
-            before.MeanC + (share * (after.MeanC - before.MeanC)));
+        while (high - low > 1)
+        {
+            int middle = (low + high) / 2;
+            (low, high) = Samples[middle].TimeS <= timeS ? (middle, high) : (low, middle);
+        }
+
+        return Samples[low].Towards(Samples[high], (timeS - Samples[low].TimeS) / (Samples[high].TimeS - Samples[low].TimeS));
     }
 }
+
+/// <summary>The piece at the end of a run.</summary>
+/// <param name="EvaporatedKg">Water that left as vapour through the surface, kg.</param>
+/// <param name="BoiledKg">Water that boiled off inside, kg.</param>
+/// <param name="CookingLoss">Juice the meat has let go, as a share of its mass (see <see cref="Doneness.CookingLoss"/>).</param>
+/// <param name="BrowningTop">Browning of the side laid upwards, in units of <see cref="Solving.Browning"/>.</param>
+/// <param name="BrowningUnder">Browning of the side laid downwards.</param>
+/// <param name="EnergyErrorFraction">Heat gained less heat that entered by the surface's law, over all heat moved.</param>
+/// <param name="Cells">Cells in which heat was followed.</param>
+/// <param name="Steps">Time steps taken.</param>
+public sealed record HeatRunEnds(
+    double EvaporatedKg,
+    double BoiledKg,
+    double CookingLoss,
+    double BrowningTop,
+    double BrowningUnder,
+    double EnergyErrorFraction,
+    int Cells,
+    int Steps);

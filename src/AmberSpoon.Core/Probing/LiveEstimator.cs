@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Trays;
 
 namespace AmberSpoon.Core.Probing;
@@ -33,6 +34,13 @@ public static class LiveEstimator
         return new(MinuteByMinute(ensemble, horizonS, anchor), target, horizonS / 60);
     }
 
+    /// <summary>The thickest piece cut open, by the estimate: what has happened, and what follows if the tray stays.</summary>
+    /// <param name="plan">The plan it was started with.</param>
+    /// <param name="history">What has happened.</param>
+    /// <param name="untilS">How far to look, seconds since going in.</param>
+    public static SectionFilm Section(TrayPlan plan, BakeHistory history, double untilS) =>
+        TraySections.Film(plan, Explain(plan, history), history.StagesUntil(untilS));
+
     /// <summary>
     /// What the plan alone would have predicted for the moves that were really made: the line that a past bake's
     /// readings are held against.
@@ -43,9 +51,18 @@ public static class LiveEstimator
     /// <returns>A point a minute.</returns>
     public static IReadOnlyList<CurvePoint> Hindsight(TrayPlan plan, IReadOnlyList<PlaceChange> places, double endS)
     {
-        double untilS = Math.Ceiling(Math.Clamp(endS, 60, TrayForecaster.LongestBakeS) / 60) * 60;
-        IReadOnlyList<PlaceStage> stages = new BakeHistory(places, null).StagesUntil(untilS);
+        (double untilS, IReadOnlyList<PlaceStage> stages) = WholeMinutes(places, endS);
         return MinuteByMinute(GuessEnsemble.Follow(plan, KitchenGuess.Nominal, stages), untilS, null);
+    }
+
+    /// <summary>The same, cut open.</summary>
+    public static SectionFilm HindsightSection(TrayPlan plan, IReadOnlyList<PlaceChange> places, double endS) =>
+        TraySections.Film(plan, KitchenGuess.Nominal, WholeMinutes(places, endS).Stages);
+
+    private static (double UntilS, IReadOnlyList<PlaceStage> Stages) WholeMinutes(IReadOnlyList<PlaceChange> places, double endS)
+    {
+        double untilS = Math.Ceiling(Math.Clamp(endS, 60, TrayForecaster.LongestBakeS) / 60) * 60;
+        return (untilS, new BakeHistory(places, null).StagesUntil(untilS));
     }
 
     private static CurvePoint[] MinuteByMinute(GuessEnsemble ensemble, double untilS, (double, double)? anchor) =>
@@ -61,12 +78,12 @@ public static class LiveEstimator
         KitchenGuess guess = Explain(plan, history);
         IReadOnlyList<PlaceStage> past = history.StagesUntil(nowS);
         double shiftC = history.LastMeasurement is { } measured
-            ? measured.LowestC - PieceHeat.Follow(plan, guess, past).At(measured.AtS).ColdestC
+            ? measured.LowestC - Quick(plan, guess, past).At(measured.AtS).ColdestC
             : 0;
 
-        HeatRun inOven = PieceHeat.Follow(plan, guess, [.. past, new(BakePlace.Oven, TrayForecaster.LongestBakeS)], aimC - shiftC);
-        HeatRun resting = PieceHeat.Follow(plan, guess, [.. past, new(BakePlace.Worktop, RestLookAheadS)]);
-        HeatSample peak = resting.Samples.Where(sample => sample.TimeS >= nowS).MaxBy(sample => sample.ColdestC);
+        HeatRun inOven = PieceHeat.BakeOf(plan, guess, [.. past, new(BakePlace.Oven, TrayForecaster.LongestBakeS)], aimC - shiftC).Follow(GridLevel.Normal);
+        HeatRun resting = PieceHeat.BakeOf(plan, guess, [.. past, new(BakePlace.Worktop, RestLookAheadS)]).Follow(GridLevel.Normal);
+        HeatSample peak = resting.PeakFrom(nowS);
         return new(
             inOven.TimeToReachS(aimC - shiftC) is { } reachedS ? Math.Max(0, reachedS - nowS) / 60 : null,
             peak.ColdestC + shiftC,
@@ -82,13 +99,16 @@ public static class LiveEstimator
     public static double HottestBelievableC(TrayPlan plan, IReadOnlyList<PlaceChange> places, double atS)
     {
         IReadOnlyList<PlaceStage> past = new BakeHistory(places, null).StagesUntil(atS);
-        return PieceHeat.Follow(plan, FastestBelievable, past).Samples.Max(sample => sample.ColdestC);
+        return Quick(plan, FastestBelievable, past).Samples.Max(sample => sample.ColdestC);
     }
 
     private static double? MinutesToTarget(TrayPlan plan, BakeHistory history, double nowS, double targetC) =>
         OutlookAfterCheck(plan, history, Math.Min(nowS, TrayForecaster.LongestBakeS), targetC).OvenMinutesToAim is { } more
             ? (nowS / 60) + more
             : null;
+
+    private static HeatRun Quick(TrayPlan plan, KitchenGuess guess, IReadOnlyList<PlaceStage> stages) =>
+        PieceHeat.BakeOf(plan, guess, stages).Follow(GridLevel.Quick);
 
     private static KitchenGuess Explain(TrayPlan plan, BakeHistory history)
     {
@@ -103,7 +123,7 @@ public static class LiveEstimator
         for (int i = 0; i < 12; i++)
         {
             double middle = Math.Sqrt(low * high);
-            if (PieceHeat.Follow(plan, With(middle), past).Last.ColdestC < measured.LowestC)
+            if (Quick(plan, With(middle), past).Last.ColdestC < measured.LowestC)
             {
                 low = middle;
             }

@@ -1,6 +1,7 @@
 using System.Globalization;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -25,12 +26,12 @@ public static class ForecastReasons
                 "Common practice, scaled by the cube root of the mass"),
             new(
                 "Heat into the meat",
-                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; the tray side gets half.",
+                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; underneath, a light metal tray passes on what it takes up.",
                 $"{air.Source}; Lewis relation and Stefan–Boltzmann law"),
             new(
                 "Heat through the meat",
-                "Conduction to the middle in a body between a slab and a ball, in ten-second steps; meat properties follow its water, protein and fat.",
-                "Choi and Okos 1986, in the ASHRAE Handbook (from memory)"),
+                "Conduction in three dimensions through meat and bone, cut into a thousand and more small cells; what meat conducts and stores follows its water, protein and fat.",
+                "Choi and Okos 1986, in the ASHRAE Handbook (from memory); checked against textbook cases"),
             new(
                 "Give or take",
                 $"{forecast.ToTarget.LowMinutes:0} to {forecast.ToTarget.HighMinutes:0} min covers four kitchens in five: height, a dial that is off by 12 °C (22 °F), air, drying and the start each moved in turn.",

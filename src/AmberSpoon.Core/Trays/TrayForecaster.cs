@@ -23,9 +23,9 @@ public static class TrayForecaster
             plan,
             KitchenGuess.Nominal,
             [new(BakePlace.Oven, pullMinutes * 60), new(BakePlace.Worktop, plan.RestMinutes * 60)]);
-        HeatSample peak = whole.Nominal.Samples.MaxBy(sample => sample.ColdestC);
+        HeatSample peak = whole.Nominal.PeakFrom(0);
         return new(
-            PieceHeat.GeometryOf(plan),
+            PieceHeat.PieceOf(plan).Size(),
             band,
             pullMinutes,
             FirstCheckMinutes: Math.Max(1, (int)Math.Floor(band.LowMinutes)),

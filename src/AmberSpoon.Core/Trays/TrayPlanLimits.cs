@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Pieces;
 
 namespace AmberSpoon.Core.Trays;
 
@@ -26,7 +27,7 @@ public static class TrayPlanLimits
     /// </summary>
     public static (double LowMm, double HighMm) Height(CutFacts facts, double pieceMassG)
     {
-        double guessMm = PieceGeometry.GuessHeightMm(facts, pieceMassG);
+        double guessMm = PieceBody.GuessHeightMm(facts.Cut, pieceMassG);
         return (guessMm / 4, guessMm * 1.8);
     }
 }

@@ -1,6 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Live;
@@ -31,8 +31,8 @@ internal static class DemoHousehold
             SavedAt = now,
         });
         db.Bakes.AddRange(
-            Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(34, true, [69.5, 72]), (41, true, [77, 78.5])], "Skin dark gold, juices clear"),
-            Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(46, true, [80, 81.5])], null),
+            Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(29, true, [69.5, 72]), (34, true, [77, 78.5])], "Skin dark gold, juices clear"),
+            Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(41, true, [80, 81.5])], null),
             Evening(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), [(29, true, [71]), (33, false, [75, 76])], "A little pink by the fat end at first"));
         await db.SaveChangesAsync(cancel);
     }

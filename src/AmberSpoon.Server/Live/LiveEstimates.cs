@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Store.Rows;
@@ -54,6 +55,14 @@ internal sealed class LiveEstimates(TimeProvider time)
     /// <summary>The latest believable reading of each piece.</summary>
     public static IReadOnlyList<Reading> LatestReadings(BakeRow bake) =>
         [.. bake.Checks.SelectMany(check => Believable(bake, check)).GroupBy(reading => reading.Piece).Select(piece => piece.Last())];
+
+    /// <summary>The thickest piece of the live bake cut open, as far as the estimate looks.</summary>
+    public static SectionFilm Section(BakeRow bake, LiveEstimate estimate) =>
+        LiveEstimator.Section(bake.Plan, HistoryOf(bake), estimate.HorizonMinutes * 60);
+
+    /// <summary>The same for a finished bake, for the moves it really made.</summary>
+    public static SectionFilm HindsightSection(BakeRow bake) => LiveEstimator.HindsightSection(
+        bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt));
 
     /// <summary>What the plan would have predicted for the moves a finished bake really made.</summary>
     public static IReadOnlyList<CurvePoint> Hindsight(BakeRow bake) => LiveEstimator.Hindsight(

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Heat;
 using Microsoft.AspNetCore.Diagnostics;
 
 namespace AmberSpoon.Server.Problems;
@@ -7,8 +8,13 @@ internal sealed class ProblemHandler(IProblemDetailsService problems) : IExcepti
 {
     public ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
-        ProblemException? known = exception as ProblemException
-            ?? (exception is BadHttpRequestException unread ? UnreadableRequest.Explain(unread) : null);
+        ProblemException? known = exception switch
+        {
+            ProblemException problem => problem,
+            BadHttpRequestException unread => UnreadableRequest.Explain(unread),
+            HeatInputException unfit => ProblemException.InvalidField(unfit.Field, unfit.Message),
+            _ => null,
+        };
         if (known is null)
         {
             return ValueTask.FromResult(false);

@@ -1,4 +1,6 @@
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Materials;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Heat;
@@ -13,19 +15,29 @@ public sealed class MaterialTests
     {
         foreach (ThermalMaterial meat in new[] { ThermalMaterial.BreastMeat, ThermalMaterial.DarkMeat })
         {
-            meat.At(celsius, out double conductivity, out double volumetricHeat);
+            (double conductivity, double volumetricHeat) = meat.At(celsius);
             Assert.InRange(conductivity, lowest, highest);
             Assert.InRange(volumetricHeat / (1060.0 * 3500), 0.95, 1.07);
         }
     }
 
-    [Fact]
-    public void Properties_hold_their_end_values_outside_the_table()
+    /// <summary>The parabolas against the mixture itself (Choi and Okos 1986, as tabulated by ASHRAE).</summary>
+    [Theory]
+    [InlineData(0)]
+    [InlineData(30)]
+    [InlineData(72)]
+    [InlineData(110)]
+    public void Parabolas_stay_within_a_third_of_a_percent_of_the_mixture(double celsius)
     {
-        ThermalMaterial.DarkMeat.At(150, out double atEnd, out _);
-        ThermalMaterial.DarkMeat.At(400, out double beyond, out _);
-        Assert.Equal(atEnd, beyond);
+        (double conductivity, double volumetricHeat) = ThermalMaterial.DarkMeat.At(celsius);
+        ChoiOkos.Mixture exact = ChoiOkos.Mix(Composition.DarkMeat, celsius);
+        Assert.Equal(1, conductivity / exact.ConductivityWPerMK, 0.003);
+        Assert.Equal(1, volumetricHeat / (ThermalMaterial.DarkMeat.DensityKgPerM3 * exact.SpecificHeatJPerKgK), 0.003);
     }
+
+    [Fact]
+    public void Properties_hold_their_end_values_outside_the_table() =>
+        Assert.Equal(ThermalMaterial.DarkMeat.At(120), ThermalMaterial.DarkMeat.At(400));
 
     /// <summary>Steam tables (from memory): 2.339 kPa at 20 °C, 31.2 kPa at 70 °C, 101.3 kPa at 100 °C.</summary>
     [Theory]
@@ -36,17 +48,22 @@ public sealed class MaterialTests
         Assert.Equal(1, WaterVapour.SaturationPressurePa(celsius) / pascal, 0.03);
 
     [Fact]
-    public void Every_shared_parameter_lies_in_its_own_range_and_names_a_source() =>
+    public void Every_shared_parameter_lies_in_its_own_range_and_names_a_source()
+    {
         Assert.All(HeatParameters.All, parameter =>
         {
             Assert.InRange(parameter.Value, parameter.Low, parameter.High);
             Assert.NotEmpty(parameter.Source);
         });
+        Assert.Equal(
+            typeof(HeatParameters).GetProperties().Count(property => property.PropertyType == typeof(HeatParameter)),
+            HeatParameters.All.Distinct().Count());
+    }
 
     [Theory]
-    [InlineData(1000, 1000, 10, 0)]
-    [InlineData(1000, 10, 10, 1)]
-    [InlineData(10, 10, 10, 2)]
-    public void Slab_cylinder_and_sphere_have_their_exponents(double lengthMm, double widthMm, double heightMm, double exponent) =>
-        Assert.Equal(exponent, EquivalentShape.ExponentOf(new(lengthMm, widthMm, heightMm)), 0.001);
+    [InlineData(0, 1060, 3500, "material.conductivityWPerMK")]
+    [InlineData(0.5, double.NaN, 3500, "material.densityKgPerM3")]
+    [InlineData(0.5, 1060, -1, "material.specificHeatJPerKgK")]
+    public void A_material_must_be_possible(double conductivity, double density, double specificHeat, string field) => Assert.Equal(
+        field, Assert.Throws<HeatInputException>(() => ThermalMaterial.Constant(conductivity, density, specificHeat)).Field);
 }

@@ -1,6 +1,7 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type OpenFilm, openFilm } from '../section/film';
 import { api, unwrap } from './client';
-import type { BakePlace, CheckRequest, OvenView } from './types';
+import type { BakePlace, CheckRequest, OvenView, SectionFilm, TextbookCase } from './types';
 
 /** An estimate looks twenty minutes ahead; asking again each minute keeps the future long enough. */
 const OVEN_REFRESH_MS = 60_000;
@@ -53,6 +54,39 @@ export const usePastBake = (id: string) =>
     queryFn: () => unwrap(api.GET('/api/log/{id}', { params: { path: { id } } })),
     enabled: id !== '',
   }).data;
+
+/** A piece cut open; the last film stays on screen until the next one is there. */
+function useSection(key: readonly unknown[], fetch: () => Promise<SectionFilm>, enabled = true): OpenFilm | undefined {
+  return useQuery({
+    queryKey: ['section', ...key],
+    queryFn: async () => openFilm(await fetch()),
+    placeholderData: keepPreviousData,
+    enabled,
+  }).data;
+}
+
+export const useTraySection = (version: number) =>
+  useSection(['tray', version], () => unwrap(api.GET('/api/tray/section')));
+
+/** @param moment Changes whenever the estimate may have. */
+export const useOvenSection = (id: string, moment: string) =>
+  useSection(['oven', id, moment], () => unwrap(api.GET('/api/oven/section')));
+
+export const usePastSection = (id: string) =>
+  useSection(['log', id], () => unwrap(api.GET('/api/log/{id}/section', { params: { path: { id } } })), id !== '');
+
+export const useTextbook = () =>
+  useQuery({ queryKey: ['textbook'], queryFn: () => unwrap(api.GET('/api/heat/textbook')) }).data;
+
+export const useHeatParameters = () =>
+  useQuery({ queryKey: ['heat-parameters'], queryFn: () => unwrap(api.GET('/api/heat/parameters')) }).data;
+
+/** The bare engine's own answer to a textbook case. */
+export const useSolve = (item: TextbookCase) =>
+  useQuery({
+    queryKey: ['solve', item.name, item.setting],
+    queryFn: () => unwrap(api.POST('/api/heat/solve', { body: item.request })),
+  });
 
 /** A change to the log; the list is asked for again. */
 function useLogChange(change: (id: string) => Promise<unknown>) {

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Pieces;
 
 namespace AmberSpoon.Server.Stations.Choices;
 
@@ -8,7 +9,7 @@ public sealed record ChoicesView(IReadOnlyList<CutChoice> Cuts, IReadOnlyList<Pr
 {
     public static ChoicesView All { get; } = new(
         [.. CutTable.All.Select(facts => new CutChoice(
-            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ReferenceMassG, facts.ReferenceHeightMm, facts.ProbePlace))],
+            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ReferenceMassG, PieceBody.GuessHeightMm(facts.Cut, facts.ReferenceMassG), facts.ProbePlace))],
         [.. SafetyProfiles.All.Select(profile => new ProfileChoice(
             profile.Id, profile.Name, profile.Authority, profile.Rule, profile.AimC, profile.Holds.Select(hold => hold.Seconds).ToList()))]);
 }

@@ -22,6 +22,11 @@ internal static class LogEndpoints
             .WithName("GetPastBake").WithSummary("What was to be expected of a past bake, given when the tray really moved.")
             .ProducesValidationProblem(StatusCodes.Status409Conflict);
 
+        log.MapGet("/{id:guid}/section", async (Guid id, BakeBook book, CancellationToken cancel) =>
+            LiveEstimates.HindsightSection(await FindFinished(book, id, cancel)))
+            .WithName("GetPastSection").WithSummary("The thickest piece of a past bake cut open, minute by minute.")
+            .ProducesValidationProblem(StatusCodes.Status409Conflict);
+
         log.MapDelete("/{id:guid}", async (Guid id, BakeBook book, KitchenNews news, CancellationToken cancel) =>
         {
             await book.Delete(await FindFinished(book, id, cancel), cancel);

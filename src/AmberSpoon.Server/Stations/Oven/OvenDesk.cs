@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -89,6 +90,13 @@ internal sealed class OvenDesk(BakeBook book, TrayShelf shelf, LiveEstimates est
         await news.Changed(KitchenTopic.Oven, cancel);
         await news.Changed(KitchenTopic.Log, cancel);
         return View(null);
+    }
+
+    /// <exception cref="ProblemException">404 when nothing is in the oven.</exception>
+    public async Task<SectionFilm> Section(CancellationToken cancel)
+    {
+        BakeRow live = await book.FindLive(cancel) ?? throw ProblemException.NotFound("Nothing is in the oven.");
+        return LiveEstimates.Section(live, estimates.For(live));
     }
 
     private async Task<BakeRow> FindLive(Guid id, CancellationToken cancel)

@@ -11,6 +11,10 @@ internal static class OvenEndpoints
         oven.MapGet("", async (OvenDesk desk, CancellationToken cancel) => await desk.View(cancel))
             .WithName("GetOven").WithSummary("The live bake, if any.");
 
+        oven.MapGet("/section", async (OvenDesk desk, CancellationToken cancel) => await desk.Section(cancel))
+            .WithName("GetOvenSection").WithSummary("The thickest piece of the live bake cut open, minute by minute.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
         oven.MapPost("/start", async (StartRequest request, OvenDesk desk, CancellationToken cancel) =>
             await desk.Start(request.TrayVersion, cancel))
             .WithName("StartBake").WithSummary("The tray goes in now.")

@@ -16,6 +16,13 @@ internal static class TrayEndpoints
             planner.View(await shelf.Find(cancel) ?? await shelf.Save(FirstTray.Plan, cancel)))
             .WithName("GetTray").WithSummary("The tray being planned, with its answer.");
 
+        tray.MapGet("/section", async (TrayShelf shelf, CancellationToken cancel) =>
+        {
+            TrayPlan plan = (await shelf.Find(cancel))?.Plan ?? FirstTray.Plan;
+            return TraySections.Film(plan, TrayPlanner.Forecast(plan));
+        })
+            .WithName("GetTraySection").WithSummary("The thickest piece cut open, minute by minute, as planned.");
+
         tray.MapPut("", async (
             TrayPlanRequest request,
             IValidator<TrayPlanRequest> validator,

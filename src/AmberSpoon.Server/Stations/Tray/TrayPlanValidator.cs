@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using FluentValidation;
@@ -25,6 +26,8 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
         RuleFor(plan => plan.StartFrom).NotEqual(StartingPoint.Frozen).OverridePropertyName("startFrom").WithMessage(
             "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
         RuleFor(plan => plan.OvenMode).Must(IsChosen).OverridePropertyName("ovenMode").WithMessage(Choose);
+        RuleFor(plan => plan.OvenMode).NotEqual(OvenMode.Grill).OverridePropertyName("ovenMode").WithMessage(
+            "The grill burns the top long before the middle is done: choose still or fan.");
         RuleFor(plan => plan.OvenSetting).Custom((oven, context) => CheckTemperature(
             context, oven, "ovenSetting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC));
         RuleFor(plan => plan.Profile).Must(IsChosen).OverridePropertyName("profile").WithMessage(Choose);

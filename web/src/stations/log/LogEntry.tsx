@@ -1,6 +1,9 @@
-import { useChoices } from '../../api/queries';
+import { useState } from 'react';
+import { useChoices, usePastSection } from '../../api/queries';
 import type { BakeRecord, CurvePoint } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
+import { SectionView } from '../../section/SectionView';
+import { Button } from '../../ui/Button';
 import { verdictWords } from '../../words/names';
 import { celsiusOf, sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
@@ -19,6 +22,8 @@ export function LogEntry(props: {
   const start = Date.parse(startedAt);
   const unit = plan.targetCore.unit;
   const out = outMinutes(props.bake);
+  const film = usePastSection(props.bake.id);
+  const [cutOpen, setCutOpen] = useState(false);
   const choices = useChoices();
   const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
   const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
@@ -51,19 +56,33 @@ export function LogEntry(props: {
         {Math.round(forecast.toTarget.highMinutes)}.
       </p>
       <div className="pt-4">
-        <CurvePlot
-          curve={props.curve}
-          startAt={start}
-          spoonAt={start + props.spoonMinute * MINUTE_MS}
-          targetC={celsiusOf(plan.targetCore)}
-          outAt={out === null ? null : start + out * MINUTE_MS}
-          unit={unit}
-          height={260}
-          until={finishedAt ? Date.parse(finishedAt) : 0}
-          readings={checks.flatMap((check) =>
-            check.readings.map((r) => ({ at: Date.parse(check.at), celsius: celsiusOf(r.temperature) })),
-          )}
-        />
+        {film && cutOpen ? (
+          <SectionView
+            film={film}
+            minutes={props.spoonMinute}
+            targetC={celsiusOf(plan.targetCore)}
+            units={{ temperature: unit, length: plan.height?.unit ?? 'millimetre' }}
+          />
+        ) : (
+          <CurvePlot
+            curve={props.curve}
+            startAt={start}
+            spoonAt={start + props.spoonMinute * MINUTE_MS}
+            targetC={celsiusOf(plan.targetCore)}
+            outAt={out === null ? null : start + out * MINUTE_MS}
+            unit={unit}
+            height={260}
+            until={finishedAt ? Date.parse(finishedAt) : 0}
+            readings={checks.flatMap((check) =>
+              check.readings.map((r) => ({ at: Date.parse(check.at), celsius: celsiusOf(r.temperature) })),
+            )}
+          />
+        )}
+        {film && (
+          <Button className="mt-2" aria-expanded={cutOpen} onClick={() => setCutOpen(!cutOpen)}>
+            {cutOpen ? 'See the curve' : 'See inside'}
+          </Button>
+        )}
       </div>
       <h3 className="pt-4 pb-1 font-semibold text-2xl">Checks</h3>
       {checks.length === 0 && <p>Nothing was measured.</p>}

@@ -1,13 +1,14 @@
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
-import { useChoices, useMove, useOven } from '../../api/queries';
+import { useChoices, useMove, useOven, useOvenSection } from '../../api/queries';
 import type { LiveBake } from '../../api/types';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { curveAt } from '../../curve/curveAt';
+import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 import { Station } from '../../ui/Station';
-import { sayTemperature } from '../../words/temperatures';
+import { celsiusOf, sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
 import { CheckPad } from './CheckPad';
 import { FinishButton } from './FinishButton';
@@ -53,9 +54,10 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
   const instruction = instructionFor(bake, now);
   const last = checks[checks.length - 1];
   const unit = plan.targetCore.unit;
-  const start = Date.parse(startedAt);
   const shownAt = props.lookAt ?? now;
-  const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
+  const minutes = (shownAt - Date.parse(startedAt)) / MINUTE_MS;
+  const film = useOvenSection(bake.record.id, `${bake.record.moves.length} ${checks.length} ${bake.curve.length}`);
+  const [cutOpen, setCutOpen] = useState(false);
 
   return (
     <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-12 gap-y-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_34rem]">
@@ -68,7 +70,7 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
             {instruction.act}
           </h1>
           <p className="figures pt-3 text-3xl">{instruction.when}</p>
-          {instruction.then.length > 0 && (
+          {instruction.then.length > 0 && !cutOpen && (
             <ol className="figures pt-2 text-ink-soft text-xl">
               {instruction.then.map((step) => (
                 <li key={step}>then {step}</li>
@@ -76,42 +78,77 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
             </ol>
           )}
         </div>
-        <dl className="grid grid-cols-2 gap-6 border-hairline border-y py-4">
-          <div>
-            <dt className="text-ink-soft text-lg">Since it went in at {sayClock(start)}</dt>
-            <dd className="figures font-semibold text-7xl leading-tight" data-testid="elapsed">
-              {sayElapsed(now - start)}
-            </dd>
+        {film && cutOpen ? (
+          <div className="border-hairline border-y py-2 text-lg">
+            <p className="figures flex min-h-11 items-center justify-between text-ink-soft">
+              {props.lookAt === null ? 'Inside now, predicted' : `Inside at ${sayClock(shownAt)}, predicted`}
+              {props.lookAt !== null && <Button onClick={props.onNow}>Back to now</Button>}
+            </p>
+            <SectionView
+              film={film}
+              minutes={minutes}
+              targetC={celsiusOf(plan.targetCore)}
+              units={{ temperature: unit, length: plan.height?.unit ?? 'millimetre' }}
+              tallestPx={115}
+            />
           </div>
-          <div>
-            <dt className="text-ink-soft text-lg">
-              {props.lookAt === null ? 'Middle now, predicted' : `Middle at ${sayClock(shownAt)}, predicted`}
-            </dt>
-            <dd>
-              <span className="figures font-semibold text-7xl leading-tight" data-testid="predicted">
-                {sayTemperature(shown.coldestC, unit)}
-              </span>
-              <span className="block text-xl text-ink-soft">
-                {sayTemperature(shown.coldestLowC, unit)} to {sayTemperature(shown.coldestHighC, unit)}
-                {bake.targetAt && Date.parse(bake.targetAt) > now && `, target about ${sayClock(bake.targetAt)}`}
-              </span>
-            </dd>
-          </div>
-        </dl>
-        {props.lookAt !== null && (
+        ) : (
+          <Numbers bake={bake} now={now} lookAt={props.lookAt} />
+        )}
+        {props.lookAt !== null && !cutOpen && (
           <Button className="justify-self-start" onClick={props.onNow}>
             Back to now
           </Button>
         )}
         {last && <VerdictPanel check={last} />}
-        <Actions bake={bake} />
+        <Actions bake={bake}>
+          {film && (
+            <Button big aria-expanded={cutOpen} onClick={() => setCutOpen(!cutOpen)}>
+              {cutOpen ? 'See the clock' : 'See inside'}
+            </Button>
+          )}
+        </Actions>
       </div>
       <CheckPad bake={bake} probePlace={cut?.probePlace ?? ''} holdSeconds={profile?.holdSeconds ?? []} />
     </div>
   );
 }
 
-function Actions({ bake }: { bake: LiveBake }) {
+/** Time since it went in, and the middle, large. */
+function Numbers(props: { bake: LiveBake; now: number; lookAt: number | null }) {
+  const { bake, now } = props;
+  const { plan, startedAt } = bake.record;
+  const unit = plan.targetCore.unit;
+  const start = Date.parse(startedAt);
+  const shownAt = props.lookAt ?? now;
+  const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
+  return (
+    <dl className="grid grid-cols-2 gap-6 border-hairline border-y py-4">
+      <div>
+        <dt className="text-ink-soft text-lg">Since it went in at {sayClock(start)}</dt>
+        <dd className="figures font-semibold text-7xl leading-tight" data-testid="elapsed">
+          {sayElapsed(now - start)}
+        </dd>
+      </div>
+      <div>
+        <dt className="text-ink-soft text-lg">
+          {props.lookAt === null ? 'Middle now, predicted' : `Middle at ${sayClock(shownAt)}, predicted`}
+        </dt>
+        <dd>
+          <span className="figures font-semibold text-7xl leading-tight" data-testid="predicted">
+            {sayTemperature(shown.coldestC, unit)}
+          </span>
+          <span className="block text-xl text-ink-soft">
+            {sayTemperature(shown.coldestLowC, unit)} to {sayTemperature(shown.coldestHighC, unit)}
+            {bake.targetAt && Date.parse(bake.targetAt) > now && `, target about ${sayClock(bake.targetAt)}`}
+          </span>
+        </dd>
+      </div>
+    </dl>
+  );
+}
+
+function Actions({ bake, children }: { bake: LiveBake; children: ReactNode }) {
   const move = useMove();
   const inOven = bake.place === 'oven';
   return (
@@ -125,6 +162,7 @@ function Actions({ bake }: { bake: LiveBake }) {
           {inOven ? 'The tray is out, resting' : 'The tray is back in'}
         </Button>
         <FinishButton bake={bake} />
+        {children}
       </div>
       <Refusal error={move.error} />
     </div>

@@ -1,8 +1,12 @@
 import { Info } from 'lucide-react';
+import { useState } from 'react';
+import { useTraySection } from '../../api/queries';
 import type { TrayView } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { curveAt } from '../../curve/curveAt';
-import { PieceSide } from '../../tray/PieceSide';
+import { PieceButton } from '../../section/PieceButton';
+import { SectionView } from '../../section/SectionView';
+import { Button } from '../../ui/Button';
 import { celsiusOf, sayDegrees, sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
 import { WhyButton } from './WhyButton';
@@ -13,7 +17,11 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
   const { forecast, timing } = answer;
   const unit = plan.targetCore.unit;
   const inAt = Date.parse(timing.inAt);
-  const shown = curveAt(forecast.curve, (props.spoonAt - inAt) / MINUTE_MS);
+  const minutes = (props.spoonAt - inAt) / MINUTE_MS;
+  const shown = curveAt(forecast.curve, minutes);
+  const film = useTraySection(props.view.version);
+  const [cutOpen, setCutOpen] = useState(false);
+  const units = { temperature: unit, length: plan.height?.unit ?? 'millimetre' };
   return (
     <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-75' : ''}>
       <div className="flex items-start justify-between gap-4">
@@ -30,16 +38,18 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
         <When name="Out between" at={`${sayClock(timing.outEarliestAt)} and ${sayClock(timing.outLatestAt)}`} />
         <When name="Eat" at={sayClock(timing.eatAt)} />
       </dl>
-      <div className="grid grid-cols-1 items-end gap-x-5 pt-2 sm:grid-cols-[minmax(0,17rem)_1fr]">
-        <PieceSide
-          cut={plan.cut}
-          lengthMm={forecast.piece.halfLengthMm * 2}
-          heightMm={forecast.piece.halfHeightMm * 2}
-          heightText={heightText(forecast.piece.halfHeightMm * 2, plan.height?.unit === 'inch')}
-          middleC={shown.coldestC}
-          outsideC={shown.surfaceC}
-          unit={unit}
-        />
+      <div
+        className={`grid grid-cols-1 items-end gap-x-6 pt-3 ${cutOpen ? 'sm:grid-cols-[1fr_auto]' : 'min-h-36 sm:grid-cols-[minmax(0,19rem)_1fr]'}`}
+      >
+        {cutOpen ? (
+          <Button className="order-last self-center" onClick={() => setCutOpen(false)}>
+            See the curve
+          </Button>
+        ) : (
+          <div>
+            {film && <PieceButton film={film} minutes={minutes} units={units} onOpen={() => setCutOpen(true)} />}
+          </div>
+        )}
         <p className="pb-1 leading-snug">
           <span className="text-ink-soft">Middle at {sayClock(props.spoonAt)}</span>
           <br />
@@ -50,15 +60,19 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
           </span>
         </p>
       </div>
-      <CurvePlot
-        curve={forecast.curve}
-        startAt={inAt}
-        spoonAt={props.spoonAt}
-        targetC={celsiusOf(plan.targetCore)}
-        outAt={Date.parse(timing.outAt)}
-        unit={unit}
-        height={215}
-      />
+      {film && cutOpen ? (
+        <SectionView film={film} minutes={minutes} targetC={celsiusOf(plan.targetCore)} units={units} />
+      ) : (
+        <CurvePlot
+          curve={forecast.curve}
+          startAt={inAt}
+          spoonAt={props.spoonAt}
+          targetC={celsiusOf(plan.targetCore)}
+          outAt={Date.parse(timing.outAt)}
+          unit={unit}
+          height={215}
+        />
+      )}
       {answer.cautions.map((caution) => (
         <p key={caution} className="flex gap-2 pt-2">
           <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
@@ -82,6 +96,3 @@ function bandWords(band: { lowMinutes: number; medianMinutes: number; highMinute
   const give = Math.round((band.highMinutes - band.lowMinutes) / 2);
   return `${Math.round(band.medianMinutes)} min in the oven, give or take ${give}`;
 }
-
-const heightText = (mm: number, inches: boolean) =>
-  inches ? `${(mm / 25.4).toFixed(1)} in tall` : `${Math.round(mm)} mm tall`;

@@ -137,7 +137,7 @@ function railSpan({ answer }: TrayView) {
 }
 
 function guessedHeight({ plan, answer }: TrayView): string {
-  const mm = answer.forecast.piece.halfHeightMm * 2;
+  const mm = answer.forecast.piece.heightMm;
   const guess = plan.height?.unit === 'inch' ? `${(mm / 25.4).toFixed(1)} in` : `${Math.round(mm)} mm`;
   return `Guessed at ${guess}. A ruler makes this surer.`;
 }

@@ -1,4 +1,5 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { Link } from 'react-router';
 import type { Explanation } from '../../api/types';
 
 /** What a computed figure rests on: in words, with its source. */
@@ -23,6 +24,12 @@ export function WhyButton({ reasons }: { reasons: readonly Explanation[] }) {
             </div>
           ))}
         </dl>
+        <Link
+          to="/why"
+          className="inline-flex min-h-11 items-center pt-2 font-semibold underline decoration-2 underline-offset-4"
+        >
+          Check the engine against published cases
+        </Link>
       </PopoverPanel>
     </Popover>
   );

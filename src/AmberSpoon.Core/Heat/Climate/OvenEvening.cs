@@ -1,0 +1,234 @@
+using AmberSpoon.Core.Heat.Meshing;
+
+namespace AmberSpoon.Core.Heat.Climate;
+
+/// <summary>
+/// An oven, a tray and the hands that tend it: the surroundings of a piece from going in to the end of its rest. One
+/// evening serves one run, since oven and tray remember.
+/// </summary>
+public sealed class OvenEvening : Surroundings
+{
+    private readonly OvenTraits _traits;
+    private readonly Placement _placement;
+    private readonly IReadOnlyList<TendingStep> _steps;
+    private readonly OvenAir _oven;
+    private readonly TrayBody _tray;
+    private Cover _cover;
+    private RestKind? _resting;
+    private bool _turned;
+    private double _underC = HeatParameters.RoomAir.Value;
+    private double _underRatePerS;
+    private double _nowS;
+    private int _next;
+
+    /// <param name="traits">The oven.</param>
+    /// <param name="placement">How the piece lies.</param>
+    /// <param name="steps">In order of time.</param>
+    /// <param name="endS">When to stop following, s.</param>
+    /// <exception cref="HeatInputException">Out of range, or out of order.</exception>
+    public OvenEvening(OvenTraits traits, Placement placement, IReadOnlyList<TendingStep> steps, double endS)
+    {
+        placement.Validate();
+        HeatInputException.RequireWithin("endS", endS, 0, Solving.HeatSolver.LongestS);
+        for (int i = 0; i < steps.Count; i++)
+        {
+            double earliestS = i == 0 ? 0 : steps[i - 1].AtS;
+            if (!(steps[i].AtS >= earliestS && steps[i].AtS <= endS))
+            {
+                throw new HeatInputException($"steps[{i}].atS", "This step comes before the one above it, or after the end.");
+            }
+        }
+
+        _traits = traits;
+        _placement = placement;
+        _steps = steps;
+        _oven = new(traits);
+        _tray = new(placement, HeatParameters.RoomAir.Value);
+        _cover = placement.Cover;
+        _turned = placement.TopDown;
+        EndS = endS;
+        Happen(0);
+    }
+
+    public override double EndS { get; }
+
+    public override double LongestStepS => _traits.SwingC > 0 ? _traits.SwingPeriodS / 12 : double.PositiveInfinity;
+
+    public override double NextChangeS(double timeS)
+    {
+        for (int i = _next; i < _steps.Count; i++)
+        {
+            if (_steps[i].AtS > timeS)
+            {
+                return _steps[i].AtS;
+            }
+        }
+
+        return EndS;
+    }
+
+    public override void Describe(double timeS, Span<FaceClimate> sides)
+    {
+        FaceClimate open = _resting is { } rest ? Resting(rest) : InOven(timeS - _nowS);
+        FaceClimate under = Under(open, _tray.AfterC(timeS - _nowS, AroundTray()));
+        FaceClimate rim = _resting is null && _cover == Cover.None ? Crowded(open) : open;
+        FaceClimate top = _resting is null && _cover == Cover.None && _oven.Mode == OvenMode.Grill ? UnderTheGrill(open) : open;
+        sides[(int)Side.Top] = _turned ? under : top;
+        sides[(int)Side.Rim] = rim;
+        sides[(int)Side.Under] = _turned ? top : under;
+    }
+
+    public override void Advance(double fromS, double toS, ReadOnlySpan<double> meanSurfaceC)
+    {
+        double underC = meanSurfaceC[(int)(_turned ? Side.Top : Side.Under)];
+        _underRatePerS = (underC - _underC) / (toS - fromS);
+        _tray.Advance(toS - fromS, AroundTray());
+        _underC = underC;
+        _oven.Advance(fromS, toS - fromS);
+        _nowS = toS;
+        Happen(toS);
+    }
+
+    private TrayClimate AroundTray()
+    {
+        bool isTouched = _placement.Support != Support.Rack;
+        double roomC = HeatParameters.RoomAir.Value;
+        return _resting is null
+            ? new(_oven.AirC, _oven.WallC, OpenConvection, _underC, _underRatePerS, isTouched)
+            : new(roomC, roomC, HeatParameters.RoomConvection.Value, _underC, _underRatePerS, isTouched);
+    }
+
+    public override double WaterAddedKgPerM2(double atS) =>
+        HeatParameters.BasteWater.Value * _steps.Count(step => step is Baste && step.AtS == atS);
+
+    private void Happen(double untilS)
+    {
+        while (_next < _steps.Count && _steps[_next].AtS <= untilS)
+        {
+            Happen(_steps[_next++]);
+        }
+    }
+
+    private void Happen(TendingStep step)
+    {
+        _underRatePerS = 0;
+        switch (step)
+        {
+            case SetOven set:
+                HeatInputException.RequireWithin("steps.setC", set.SetC, 30, 320);
+                _oven.Set(set.SetC);
+                break;
+            case SwitchMode switched:
+                _oven.Mode = switched.Mode;
+                break;
+            case Turn:
+                _turned = !_turned;
+                _underC = HeatParameters.NeighbourSurface.Value;
+                break;
+            case SetCover cover:
+                _cover = cover.Cover;
+                break;
+            case Drain:
+                _tray.Drain();
+                break;
+            case TakeOut takeOut:
+                _resting = takeOut.Rest;
+                break;
+            case PutBack:
+                _resting = null;
+                break;
+        }
+
+        if (step.DoorOpenS > 0)
+        {
+            _oven.OpenDoor(step.DoorOpenS);
+        }
+    }
+
+    private double OpenConvection => _traits.ExchangeFactor
+        * (_oven.Mode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection).Value;
+
+    private FaceClimate InOven(double laterS)
+    {
+        (double airC, double wallC) = _oven.After(_nowS, laterS);
+        double exchange = _traits.ExchangeFactor;
+        switch (_cover)
+        {
+            case Cover.Foil:
+                return FaceClimate.Uniform(
+                    Steamed(airC, HeatParameters.FoilExcess.Value), exchange * HeatParameters.FoilConvection.Value, HeatParameters.Emissivity.Value);
+            case Cover.Parcel:
+                return FaceClimate.Uniform(Steamed(airC, 0), exchange * HeatParameters.ParcelConvection.Value);
+            default:
+                return new(
+                    airC,
+                    OpenConvection,
+                    Math.Min(1, exchange * HeatParameters.Emissivity.Value),
+                    FaceClimate.RadiationAt(wallC),
+                    0,
+                    0,
+                    _traits.EvaporationFactor,
+                    HeatParameters.OvenVapourPressure.Value);
+        }
+    }
+
+    /// <summary>Air that steam keeps near boiling: a share of what the oven is hotter gets through.</summary>
+    private static double Steamed(double airC, double excess) =>
+        airC <= Materials.WaterVapour.BoilingC
+            ? airC
+            : Materials.WaterVapour.BoilingC + (excess * (airC - Materials.WaterVapour.BoilingC));
+
+    private static FaceClimate UnderTheGrill(FaceClimate open)
+    {
+        double view = HeatParameters.GrillView.Value;
+        double element = FaceClimate.RadiationAt(HeatParameters.GrillElement.Value);
+        return open with { IncomingRadiationWPerM2 = ((1 - view) * open.IncomingRadiationWPerM2) + (view * element) };
+    }
+
+    /// <summary>Neighbours stand in the way of radiation and air, and steam.</summary>
+    private FaceClimate Crowded(FaceClimate open)
+    {
+        double crowding = _placement.Crowding;
+        double neighbours = FaceClimate.RadiationAt(HeatParameters.NeighbourSurface.Value);
+        return open with
+        {
+            ConvectionWPerM2K = open.ConvectionWPerM2K * (1 - (crowding / 2)),
+            IncomingRadiationWPerM2 = ((1 - crowding) * open.IncomingRadiationWPerM2) + (crowding * neighbours),
+            VapourPressurePa = open.VapourPressurePa * (1 + (2 * crowding)),
+        };
+    }
+
+    private FaceClimate Under(FaceClimate open, double trayC)
+    {
+        // Under a rack there is air; through a bed of vegetables some of it still finds its way.
+        double airShare = _placement.Support switch
+        {
+            Support.Rack => HeatParameters.RackShare.Value,
+            Support.VegetableBed => HeatParameters.BedAirShare.Value,
+            _ => 0,
+        };
+        return open with
+        {
+            ConvectionWPerM2K = airShare * open.ConvectionWPerM2K,
+            Emissivity = airShare > 0 ? open.Emissivity : 0,
+            IncomingRadiationWPerM2 = FaceClimate.RadiationAt(trayC),
+            ContactC = trayC,
+            ContactWPerM2K = _placement.Support == Support.Rack ? 0 : _tray.ContactWPerM2K,
+        };
+    }
+
+    private static FaceClimate Resting(RestKind rest)
+    {
+        double roomC = HeatParameters.RoomAir.Value;
+        double convection = HeatParameters.RoomConvection.Value;
+        double emissivity = HeatParameters.Emissivity.Value;
+        double tent = HeatParameters.TentShare.Value;
+        double vapourPa = HeatParameters.RoomVapourPressure.Value;
+        return rest switch
+        {
+            RestKind.Open => FaceClimate.Uniform(roomC, convection, emissivity, wetness: 1, vapourPa),
+            RestKind.Tented => FaceClimate.Uniform(roomC, tent * convection, tent * emissivity, wetness: tent, vapourPa),
+            _ => FaceClimate.Uniform(roomC, tent * convection, tent * emissivity),
+        };
+    }
+}

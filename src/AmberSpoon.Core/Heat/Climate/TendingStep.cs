@@ -1,0 +1,66 @@
+namespace AmberSpoon.Core.Heat.Climate;
+
+/// <summary>Something that happens to the food or the oven at a moment.</summary>
+/// <param name="AtS">When, s since the food went in.</param>
+public abstract record TendingStep(double AtS)
+{
+    /// <summary>How long the door stands open for it, s.</summary>
+    public virtual double DoorOpenS => 0;
+}
+
+/// <summary>The dial is turned.</summary>
+public sealed record SetOven(double AtS, double SetC) : TendingStep(AtS);
+
+/// <summary>The oven is switched to another way of heating.</summary>
+public sealed record SwitchMode(double AtS, OvenMode Mode) : TendingStep(AtS);
+
+/// <summary>Just a look.</summary>
+public sealed record OpenDoor(double AtS, double OpenS = 20) : TendingStep(AtS)
+{
+    public override double DoorOpenS => OpenS;
+}
+
+/// <summary>Every piece is turned over.</summary>
+public sealed record Turn(double AtS) : TendingStep(AtS)
+{
+    public override double DoorOpenS => 45;
+}
+
+/// <summary>Juices, marinade or glaze are brushed or spooned on.</summary>
+public sealed record Baste(double AtS) : TendingStep(AtS)
+{
+    public override double DoorOpenS => 40;
+}
+
+/// <summary>Foil goes on, or comes off.</summary>
+public sealed record SetCover(double AtS, Cover Cover) : TendingStep(AtS)
+{
+    public override double DoorOpenS => 30;
+}
+
+/// <summary>Liquid is poured off the tray.</summary>
+public sealed record Drain(double AtS) : TendingStep(AtS)
+{
+    public override double DoorOpenS => 45;
+}
+
+/// <summary>The tray comes out to rest.</summary>
+public sealed record TakeOut(double AtS, RestKind Rest = RestKind.Open) : TendingStep(AtS);
+
+/// <summary>The tray goes back into the oven.</summary>
+public sealed record PutBack(double AtS) : TendingStep(AtS)
+{
+    public override double DoorOpenS => 20;
+}
+
+/// <summary>How food rests.</summary>
+public enum RestKind
+{
+    Open,
+
+    /// <summary>Under a loose tent of foil.</summary>
+    Tented,
+
+    /// <summary>In the parcel it was baked in.</summary>
+    InParcel,
+}

@@ -1,0 +1,52 @@
+using System.Collections.Concurrent;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Materials;
+using AmberSpoon.Core.Heat.Meshing;
+using AmberSpoon.Core.Heat.Shapes;
+
+namespace AmberSpoon.Core.Heat.Pieces;
+
+/// <summary>Meshes of the reference shapes, each made when first asked for and kept: pieces only stretch them.</summary>
+internal static class CutMeshes
+{
+    private static readonly ConcurrentDictionary<(Cut, GridLevel), Lazy<CutMesh>> Made = new();
+
+    /// <summary>Heat goes mostly up and down, so cells may be wider than high.</summary>
+    private const double WiderThanHigh = 1.5;
+
+    /// <summary>Half a piece's width needs fewer cells than its length.</summary>
+    private const double SlenderShare = 2.5;
+
+    public static CutMesh For(Cut cut, GridLevel level) =>
+        Made.GetOrAdd((cut, level), key => new(() => Make(key.Item1, key.Item2))).Value;
+
+    private static CutMesh Make(Cut cut, GridLevel level)
+    {
+        CutShape shape = CutShapes.For(cut);
+        Point size = shape.Solid.Size;
+        (double layers, double most) = level switch
+        {
+            GridLevel.Quick => (7, 16),
+            GridLevel.Normal => (13, 28),
+            _ => (26.0, 56.0),
+        };
+        double upM = size.Z / layers;
+        var cellM = new Point(
+            Math.Max(WiderThanHigh * upM, size.X / most), Math.Max(WiderThanHigh * upM, size.Y / most * SlenderShare), upM);
+        CutCellMesh mesh = CutCellMeshBuilder.Build(shape.Solid, shape.Inner, cellM);
+        double inner = mesh.Copies * mesh.VolumeM3.Zip(mesh.InnerShare, (volume, share) => volume * share).Sum();
+        return new(shape, mesh, mesh.Copies * mesh.VolumeM3.Sum() - inner, inner);
+    }
+}
+
+/// <summary>A reference shape with its mesh.</summary>
+/// <param name="Shape">Proportions.</param>
+/// <param name="Mesh">Its cells.</param>
+/// <param name="MeatM3">Volume of meat, m³.</param>
+/// <param name="InnerM3">Volume of bone or filling, m³.</param>
+internal sealed record CutMesh(CutShape Shape, CutCellMesh Mesh, double MeatM3, double InnerM3)
+{
+    /// <summary>Mass of the reference piece, kg, of this meat and what is inside it.</summary>
+    public double MassKg(ThermalMaterial meat, ThermalMaterial? inner) =>
+        (MeatM3 * meat.DensityKgPerM3) + (InnerM3 * (inner?.DensityKgPerM3 ?? 0));
+}

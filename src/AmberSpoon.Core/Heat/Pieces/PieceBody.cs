@@ -1,0 +1,74 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Materials;
+using AmberSpoon.Core.Heat.Shapes;
+using AmberSpoon.Core.Heat.Solving;
+
+namespace AmberSpoon.Core.Heat.Pieces;
+
+/// <summary>
+/// One piece of chicken of a given mass: its cut's reference shape, stretched. All sides grow as mass^(1/3); a measured
+/// height overrides the guess, and length and width rescale together so that the mass holds.
+/// </summary>
+/// <param name="Cut">Which cut.</param>
+/// <param name="MassG">Mass with bone, filling and skin, g.</param>
+/// <param name="HeightMm">Height of its thickest place on the tray as measured, mm, or null to guess it.</param>
+/// <param name="SkinOn">Whether the skin is on.</param>
+/// <param name="Coating">What covers it.</param>
+public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, bool SkinOn = true, Coating Coating = Coating.Oil)
+{
+    /// <summary>Every side this many times as long; not a piece of this mass any more.</summary>
+    public double SizeFactor { get; init; } = 1;
+
+    /// <summary>Height of a piece of this mass with its cut's proportions, mm.</summary>
+    public static double GuessHeightMm(Cut cut, double massG)
+    {
+        CutMesh mesh = CutMeshes.For(cut, GridLevel.Quick);
+        return mesh.Shape.Solid.Size.Z * 1000 * Math.Cbrt(massG / 1000 / MassKg(cut, mesh));
+    }
+
+    /// <summary>Length, width, height, volume and surface.</summary>
+    public PieceSize Size()
+    {
+        HeatBody body = At(GridLevel.Normal);
+        Point size = body.Mesh.Stretch.Stretched(CutShapes.For(Cut).Solid.Size);
+        return new(1000 * size.X, 2 * 1000 * size.Y, 1000 * size.Z, body.VolumeM3 * 1e6, body.SurfaceM2 * 1e4);
+    }
+
+    /// <summary>The piece, meshed.</summary>
+    /// <exception cref="HeatInputException">A mass or height that is no piece.</exception>
+    public HeatBody At(GridLevel level)
+    {
+        HeatInputException.RequireWithin("massG", MassG, 2, 5000);
+        HeatInputException.RequireWithin("heightMm", HeightMm ?? 10, 2, 250);
+        HeatInputException.RequireWithin("sizeFactor", SizeFactor, 0.3, 3);
+        CutFacts facts = CutTable.For(Cut);
+        CutMesh mesh = CutMeshes.For(Cut, level);
+        double volumeFactor = MassG / 1000 / MassKg(Cut, mesh);
+        double even = Math.Cbrt(volumeFactor);
+        double up = HeightMm is { } height ? height / 1000 / mesh.Shape.Solid.Size.Z : even;
+        double along = Math.Sqrt(volumeFactor / up);
+        Point stretch = SizeFactor * new Point(along, along, up);
+        return new(
+            new(mesh.Mesh, stretch),
+            MeatOf(facts),
+            InnerOf(mesh.Shape),
+            mesh.Shape.InnerIsFood,
+            PieceCoats.For(facts, SkinOn, Coating),
+            mesh.Shape.Middle.Stretched(stretch));
+    }
+
+    private static double MassKg(Cut cut, CutMesh mesh) => mesh.MassKg(MeatOf(CutTable.For(cut)), InnerOf(mesh.Shape));
+
+    private static ThermalMaterial MeatOf(CutFacts facts) => facts.IsDark ? ThermalMaterial.DarkMeat : ThermalMaterial.BreastMeat;
+
+    private static ThermalMaterial? InnerOf(CutShape shape) =>
+        shape.Inner is null ? null : shape.InnerIsFood ? ThermalMaterial.Filling : ThermalMaterial.Bone;
+}
+
+/// <summary>How large a piece is.</summary>
+/// <param name="LengthMm">Along the piece, mm.</param>
+/// <param name="WidthMm">Across, mm.</param>
+/// <param name="HeightMm">From the tray, mm.</param>
+/// <param name="VolumeMl">ml.</param>
+/// <param name="SurfaceCm2">All round, cm².</param>
+public sealed record PieceSize(double LengthMm, double WidthMm, double HeightMm, double VolumeMl, double SurfaceCm2);

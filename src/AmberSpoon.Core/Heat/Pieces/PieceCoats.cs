@@ -1,0 +1,31 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Solving;
+
+namespace AmberSpoon.Core.Heat.Pieces;
+
+/// <summary>What skin and coating do to heat, water and colour on each side of a piece.</summary>
+internal static class PieceCoats
+{
+    private static readonly Coat Skin = new(
+        HeatParameters.SkinResistance.Value, HeatParameters.SkinWetness.Value, 0, 1.3);
+
+    private static readonly Coat HollowUnderRibs = new(HeatParameters.RibGap.Value, 1, 0, 1);
+
+    /// <returns>By side: top, rim, under.</returns>
+    public static IReadOnlyList<Coat> For(CutFacts facts, bool skinOn, Coating coating)
+    {
+        Coat outer = Of(coating);
+        Coat skin = skinOn ? outer.Over(Skin) : outer;
+        Coat under = facts.IsSkinAllRound ? skin : outer;
+        return [skin, skin, facts.Cut == Cut.BoneInBreast ? under.Over(HollowUnderRibs) : under];
+    }
+
+    private static Coat Of(Coating coating) => coating switch
+    {
+        Coating.WetMarinade => new(0, 1, HeatParameters.WetMarinadeWater.Value, 1.2),
+        Coating.ThickMarinade => new(0, 1, HeatParameters.MarinadeWater.Value, 1.2),
+        Coating.Glaze => new(0, 1, HeatParameters.WetMarinadeWater.Value, HeatParameters.GlazeBrowning.Value),
+        Coating.Crumb => new(HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, 1.5),
+        _ => new(0, HeatParameters.OilWetness.Value, 0, 1),
+    };
+}

@@ -1,0 +1,108 @@
+using AmberSpoon.Core.Heat.Shapes;
+using AmberSpoon.Core.Heat.Solving;
+
+namespace AmberSpoon.Core.Heat.Sections;
+
+/// <summary>Keeps the frames of a <see cref="SectionFilm"/> while a run goes on.</summary>
+internal sealed class SectionRecorder
+{
+    private const int PointsAlong = 64;
+
+    private readonly HeatBody _body;
+    private readonly CutShape _shape;
+    private readonly IReadOnlyList<double> _frameS;
+    private readonly Picture _along;
+    private readonly Picture _across;
+    private readonly List<SectionFrame> _frames = [];
+    private readonly double[] _cellsAtAim;
+    private readonly double _aimC;
+    private double _hottestColdestC = double.NegativeInfinity;
+
+    /// <param name="body">The piece as meshed.</param>
+    /// <param name="shape">Its cut's reference shape.</param>
+    /// <param name="frameS">When to keep a frame, s, rising, from 0.</param>
+    /// <param name="aimC">The probe is placed for the moment at which the coldest food gets here, °C.</param>
+    public SectionRecorder(HeatBody body, CutShape shape, IReadOnlyList<double> frameS, double aimC)
+    {
+        _body = body;
+        _shape = shape;
+        _frameS = frameS;
+        _aimC = aimC;
+        _cellsAtAim = new double[body.Mesh.Grid.Length];
+        Point stretch = body.Mesh.Stretch;
+        Point low = shape.Solid.Low.Stretched(stretch);
+        Point high = shape.Solid.High.Stretched(stretch);
+        double pitch = Math.Max(high.X - low.X, 2 * high.Y) / PointsAlong;
+        _along = new(low.X, high.X, high.Z, pitch, (x, z) => new(x, 0, z));
+        _across = new(-high.Y, high.Y, high.Z, pitch, (x, z) => new(body.Middle.X, Math.Abs(x), z));
+        _along.Prepare(body, Level);
+        _across.Prepare(body, Level);
+    }
+
+    /// <summary>When the next frame is due, s.</summary>
+    public double NextS => _frames.Count < _frameS.Count ? _frameS[_frames.Count] : double.PositiveInfinity;
+
+    public void Record(HeatSample sample, double[] cellC, double[] surfaceC, int coldestCell)
+    {
+        Point coldest = _body.Mesh.CentreOf(coldestCell);
+        _frames.Add(new(
+            sample.TimeS / 60, sample.ColdestC, sample.SurfaceC, new(Math.Round(1000 * coldest.X, 1), Math.Round(1000 * coldest.Z, 1))));
+        _along.Read(cellC, surfaceC);
+        _across.Read(cellC, surfaceC);
+        // Until the aim, or the hottest it gets: while it cools, the coldest food is at the surface.
+        if (_hottestColdestC < Math.Min(_aimC, sample.ColdestC))
+        {
+            cellC.CopyTo(_cellsAtAim, 0);
+            _hottestColdestC = sample.ColdestC;
+        }
+    }
+
+    public SectionFilm Film() => new(
+        _along.Plane(Level, Inner), _across.Plane(Level, Inner), _frames, new ProbeFinder(_body, _shape).Find(_cellsAtAim));
+
+    private double Level(Point place) => _shape.Solid.Level(Unstretched(place));
+
+    private double Inner(Point place) => _shape.Inner is { } inner ? Math.Max(inner(Unstretched(place)), Level(place)) : 1;
+
+    private Point Unstretched(Point place)
+    {
+        Point stretch = _body.Mesh.Stretch;
+        return new(place.X / stretch.X, place.Y / stretch.Y, place.Z / stretch.Z);
+    }
+
+    /// <summary>One plane's picture in the making.</summary>
+    private sealed class Picture(double leftM, double rightM, double heightM, double pitchM, Func<double, double, Point> place)
+    {
+        private readonly int _columns = Math.Max(8, (int)Math.Ceiling((rightM - leftM) / pitchM));
+        private readonly int _rows = Math.Max(6, (int)Math.Ceiling(heightM / pitchM));
+        private readonly List<byte> _deciC = [];
+        private PlaneRaster? _raster;
+
+        public void Prepare(HeatBody body, Func<Point, double> level)
+        {
+            var points = new List<Point>();
+            for (int row = 0; row < _rows; row++)
+            {
+                for (int column = 0; column < _columns; column++)
+                {
+                    points.Add(place(
+                        leftM + ((rightM - leftM) * (column + 0.5) / _columns), heightM * (row + 0.5) / _rows));
+                }
+            }
+
+            _raster = new(body.Mesh, points, point => level(point) < 0);
+        }
+
+        public void Read(double[] cellC, double[] surfaceC) => _raster!.Read(cellC, surfaceC, _deciC);
+
+        public SectionPlane Plane(Func<Point, double> level, Func<Point, double> inner) => new(
+            1000 * leftM,
+            1000 * (rightM - leftM),
+            1000 * heightM,
+            _columns,
+            _rows,
+            PlaneOutline.Of(leftM, rightM, heightM, (x, z) => level(place(x, z)))[0],
+            PlaneOutline.Of(leftM, rightM, heightM, (x, z) => inner(place(x, z))),
+            [.. _deciC]);
+    }
+}

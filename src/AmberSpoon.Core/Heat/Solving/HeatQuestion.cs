@@ -1,0 +1,24 @@
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Shapes;
+
+namespace AmberSpoon.Core.Heat.Solving;
+
+/// <summary>What is to be computed.</summary>
+/// <param name="Body">The meshed body.</param>
+/// <param name="StartC">Uniform temperature at first, °C.</param>
+/// <param name="Around">What it meets.</param>
+/// <param name="Steps">How carefully to step through time.</param>
+public sealed record HeatQuestion(HeatBody Body, double StartC, Surroundings Around, StepControl Steps)
+{
+    /// <summary>Ends the run early once the coldest meat is this hot, °C.</summary>
+    public double StopAtColdestC { get; init; } = double.PositiveInfinity;
+
+    /// <summary>Times that a step must end at, s, rising; there is then a sample at each.</summary>
+    public IReadOnlyList<double> SampleAtS { get; init; } = [];
+
+    /// <summary>Where the probe's tip is, m in the piece's own coordinates; null for the middle.</summary>
+    public Point? Tip { get; init; }
+
+    /// <summary>Keeps pictures of the inside, or null.</summary>
+    internal Sections.SectionRecorder? Recorder { get; init; }
+}

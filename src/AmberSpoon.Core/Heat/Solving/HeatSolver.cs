@@ -1,0 +1,174 @@
+using AmberSpoon.Core.Heat.Climate;
+
+namespace AmberSpoon.Core.Heat.Solving;
+
+/// <summary>
+/// Heat conduction in three dimensions on a cut-cell mesh. Time steps are those of the two-stage, L-stable, second-order
+/// diagonally implicit Runge–Kutta method (Alexander 1977, from memory): each stage is a backward Euler solve over γ of
+/// the step, the second from where the first one points to. Work is bounded: a run either ends or is refused.
+/// </summary>
+public sealed class HeatSolver
+{
+    /// <summary>Cells times steps that one run may cost.</summary>
+    public const double MostWork = 1e8;
+
+    /// <summary>Longest time that is followed, s.</summary>
+    public const double LongestS = 24 * 3600;
+
+    private const double Gamma = 1 - (1 / 1.4142135623730951);
+
+    private readonly HeatQuestion _question;
+    private readonly FieldState _field;
+    private readonly SurfaceLayer _surface;
+    private readonly List<HeatSample> _samples;
+    private readonly FieldPoint _middle;
+    private readonly FieldPoint _tip;
+    private readonly FaceClimate[] _sides = new FaceClimate[3];
+    private readonly double[] _sideMeansC = new double[3];
+    private double _timeS;
+    private double _steppedJ;
+    private double _enteredJ;
+    private double _movedJ;
+    private double _evaporatedKg;
+    private int _steps;
+    private int _nextSample;
+
+    private HeatSolver(HeatQuestion question)
+    {
+        _question = question;
+        HeatBody body = question.Body;
+        _field = new(body, question.StartC);
+        _surface = new(body.Mesh, body.Coats, question.StartC);
+        _middle = new(body.Mesh, body.Middle);
+        _tip = new(body.Mesh, question.Tip ?? body.Middle);
+        _samples = new((int)(question.Around.EndS / question.Steps.LongestS) + 256);
+    }
+
+    /// <summary>Follows the body to the end of its surroundings, or until it is hot enough.</summary>
+    /// <param name="question">What is asked.</param>
+    /// <param name="cancel">Ends the run between steps.</param>
+    /// <exception cref="HeatInputException">Start or duration out of range, or more work than is allowed.</exception>
+    public static HeatRun Solve(HeatQuestion question, CancellationToken cancel = default)
+    {
+        HeatInputException.RequireWithin("initialC", question.StartC, -5, 120);
+        HeatInputException.RequireWithin("stages", question.Around.EndS, 0, LongestS);
+        return new HeatSolver(question).Run(cancel);
+    }
+
+    private HeatRun Run(CancellationToken cancel)
+    {
+        double startJ = _field.HeatJ();
+        double endS = _question.Around.EndS;
+        double stepS = _question.Steps.First;
+        Sample();
+        while (_timeS < endS && _samples[^1].ColdestC < _question.StopAtColdestC)
+        {
+            cancel.ThrowIfCancellationRequested();
+            if (++_steps * (double)_question.Body.Cells > MostWork)
+            {
+                throw new HeatInputException("cellMm", "That would take too long to compute: choose larger cells or a shorter time.");
+            }
+
+            double changeS = _question.Around.NextChangeS(_timeS);
+            stepS = Math.Min(stepS, _question.Around.LongestStepS);
+            double untilS = Math.Min(endS, Math.Min(changeS, NextWantedS()));
+            // Two even steps rather than one long and one tiny.
+            double leftS = untilS - _timeS;
+            double takenS = leftS <= stepS ? leftS : leftS < 2 * stepS ? leftS / 2 : stepS;
+            double errorC = Try(takenS);
+            if (_question.Steps.IsTooLong(takenS, errorC))
+            {
+                _field.Return();
+                _surface.Return();
+                stepS = takenS / 2;
+                continue;
+            }
+
+            Accept(takenS, untilS);
+            stepS = _timeS == changeS ? _question.Steps.First : Math.Max(_question.Steps.NextS(takenS, errorC), Math.Min(stepS, takenS));
+            if (_timeS == changeS)
+            {
+                Change();
+            }
+        }
+
+        double gainedJ = _field.HeatJ() + _field.BoiledJ - startJ;
+        int copies = _question.Body.Mesh.Mesh.Copies;
+        return new(_samples, new(
+            copies * _evaporatedKg,
+            copies * _field.BoiledKg,
+            _field.CookingLoss(),
+            _surface.MeanBrowning(Meshing.Side.Top),
+            _surface.MeanBrowning(Meshing.Side.Under),
+            _movedJ == 0 ? 0 : (gainedJ - _enteredJ) / _movedJ,
+            _question.Body.Cells,
+            _steps));
+    }
+
+    /// <summary>Something changed abruptly at this moment.</summary>
+    private void Change()
+    {
+        _surface.ForgetEvaporation();
+        _field.StopBoiling();
+        if (_question.Around.WaterAddedKgPerM2(_timeS) is > 0 and var water)
+        {
+            _surface.Wet(Meshing.Side.Top, water);
+            _surface.Wet(Meshing.Side.Rim, water);
+        }
+    }
+
+    private double NextWantedS()
+    {
+        IReadOnlyList<double> wanted = _question.SampleAtS;
+        while (_nextSample < wanted.Count && wanted[_nextSample] <= _timeS)
+        {
+            _nextSample++;
+        }
+
+        double next = _nextSample < wanted.Count ? wanted[_nextSample] : double.PositiveInfinity;
+        return _question.Recorder is { } recorder ? Math.Min(next, recorder.NextS) : next;
+    }
+
+    /// <summary>Computes a step without booking it.</summary>
+    /// <returns>Estimate of its error, °C.</returns>
+    private double Try(double stepS)
+    {
+        _question.Around.Describe(_timeS + (stepS / 2), _sides);
+        _surface.Begin(stepS);
+        _field.Begin(stepS, Gamma);
+        _surface.Join(_field.System, _sides);
+        _field.Solve((1 - Gamma) * stepS);
+        (double firstW, double firstMismatch) = _surface.Follow(_field.System, _sides);
+        _surface.KeepEvaporation();
+        _field.Continue(stepS, Gamma);
+        _surface.Join(_field.System, _sides);
+        _field.Solve(Gamma * stepS);
+        (double secondW, double secondMismatch) = _surface.Follow(_field.System, _sides);
+        _steppedJ = stepS * (((1 - Gamma) * firstW) + (Gamma * secondW));
+        return _question.Steps.Combined(_field.ErrorEstimateC(), Math.Max(firstMismatch, secondMismatch));
+    }
+
+    private void Accept(double stepS, double untilS)
+    {
+        double fromS = _timeS;
+        _timeS = untilS - _timeS <= stepS * 1.000001 ? untilS : _timeS + stepS;
+        _enteredJ += _steppedJ;
+        _movedJ += Math.Abs(_steppedJ);
+        _evaporatedKg += _surface.Settle(stepS, 1 - Gamma);
+        _field.Settle(stepS);
+        Sample();
+        _question.Around.Advance(fromS, _timeS, _sideMeansC);
+    }
+
+    private void Sample()
+    {
+        double surfaceC = _surface.Means(_sideMeansC);
+        double coreC = _middle.Read(_field.System.TemperatureC);
+        (double coldestC, double meanC) = _field.ColdestAndMean();
+        _samples.Add(new(_timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC));
+        if (_question.Recorder is { } recorder && recorder.NextS <= _timeS)
+        {
+            recorder.Record(_samples[^1], _field.System.TemperatureC, _surface.TemperatureC, _field.ColdestCell);
+        }
+    }
+}

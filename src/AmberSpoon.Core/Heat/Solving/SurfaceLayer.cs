@@ -1,0 +1,231 @@
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Meshing;
+
+namespace AmberSpoon.Core.Heat.Solving;
+
+/// <summary>
+/// The skin of a body: each element of surface has its own temperature, has lost its own water and browned by itself. Its
+/// law, convection + radiation + contact − evaporation, is nonlinear; each stage uses its tangent at the last known
+/// surface temperature. Arrays hold one value per element.
+/// </summary>
+internal sealed class SurfaceLayer
+{
+    private const int SideCount = 3;
+
+    /// <summary>Trials for the surface temperature that goes with a cell, at most.</summary>
+    private const int MostTrials = 16;
+    private const double CloseC = 0.05;
+
+    private readonly ScaledMesh _mesh;
+    private readonly IReadOnlyList<Coat> _coats;
+    private readonly int[] _cell;
+    private readonly int[] _sideStart = new int[SideCount + 1];
+    private readonly double[] _keptC;
+    private readonly SurfaceFlux[] _tangent;
+    private readonly double[] _evaporation;
+    private readonly double[] _firstEvaporation;
+    private readonly double[] _evaporatedKgPerM2;
+    private readonly double[] _dryness;
+    private readonly double[] _browning;
+
+    public SurfaceLayer(ScaledMesh mesh, IReadOnlyList<Coat> coats, double startC)
+    {
+        _mesh = mesh;
+        _coats = coats;
+        _cell = [.. mesh.Mesh.Elements.Select(element => element.Cell)];
+        int count = _cell.Length;
+        for (int side = 0; side < SideCount; side++)
+        {
+            _sideStart[side + 1] = _sideStart[side] + mesh.Mesh.Elements.Count(element => (int)element.Side == side);
+        }
+
+        TemperatureC = new double[count];
+        _tangent = new SurfaceFlux[count];
+        (_keptC, _evaporation, _firstEvaporation) = (new double[count], new double[count], new double[count]);
+        (_evaporatedKgPerM2, _dryness, _browning) = (new double[count], new double[count], new double[count]);
+        Array.Fill(TemperatureC, startC);
+        Array.Fill(_dryness, 1);
+    }
+
+    public double[] TemperatureC { get; }
+
+    /// <summary>
+    /// Remembers a step's start, to return to if the step is not kept, and guesses how dry the surface is half-way.
+    /// </summary>
+    public void Begin(double stepS)
+    {
+        TemperatureC.CopyTo(_keptC, 0);
+        for (int side = 0; side < SideCount; side++)
+        {
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                _dryness[e] = DrynessAfter(_evaporatedKgPerM2[e] + (stepS / 2 * _evaporation[e]), _coats[side]);
+            }
+        }
+    }
+
+    public void Return() => _keptC.CopyTo(TemperatureC, 0);
+
+    /// <summary>Remembers the evaporation of a step's first stage.</summary>
+    public void KeepEvaporation() => _evaporation.CopyTo(_firstEvaporation, 0);
+
+    /// <summary>
+    /// Finds the surface temperatures that go with the guessed cells, and puts the law's tangent there into the cells'
+    /// balance.
+    /// </summary>
+    public void Join(ConductionSystem system, ReadOnlySpan<FaceClimate> sides)
+    {
+        for (int side = 0; side < SideCount; side++)
+        {
+            var law = new SurfaceLaw(sides[side], _coats[side]);
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                int cell = _cell[e];
+                double resistance = ResistanceTo(e, system, _coats[side]);
+                (double surfaceC, SurfaceFlux at) = FindSurface(law, TemperatureC[e], system.TemperatureC[cell], resistance, _dryness[e]);
+                double through = _mesh.AreaM2[e] / (1 - (at.Slope * resistance));
+                system.Diagonal[cell] -= through * at.Slope;
+                system.RightSide[cell] += through * (at.FluxWPerM2 - (at.Slope * surfaceC));
+                TemperatureC[e] = surfaceC;
+                _tangent[e] = at;
+            }
+        }
+    }
+
+    /// <summary>
+    /// The surface temperature at which as much enters as goes on into the cell, by Newton steps. What is left over falls
+    /// as the surface gets hotter, so each trial brackets the answer, and a step out of the bracket is replaced by halving.
+    /// </summary>
+    private static (double SurfaceC, SurfaceFlux At) FindSurface(
+        in SurfaceLaw law, double surfaceC, double cellC, double resistance, double dryness)
+    {
+        SurfaceFlux at = law.At(surfaceC, dryness);
+        double low = double.NegativeInfinity;
+        double high = double.PositiveInfinity;
+        for (int n = 0; n < MostTrials; n++)
+        {
+            double next = cellC + (resistance * at.ThroughTangent(cellC - surfaceC, resistance));
+            if (Math.Abs(next - surfaceC) < CloseC)
+            {
+                break;
+            }
+
+            (low, high) = next > surfaceC ? (surfaceC, high) : (low, surfaceC);
+            surfaceC = next > low && next < high ? next : (low + high) / 2;
+            at = law.At(surfaceC, dryness);
+        }
+
+        return (surfaceC, at);
+    }
+
+    /// <summary>Takes the solved cells, sets the surface temperatures that go with them, and evaluates the law there.</summary>
+    /// <returns>
+    /// Heat entering by the law itself, W, and the share by which the law differs from the tangent that was used.
+    /// </returns>
+    public (double EnteringW, double Mismatch) Follow(ConductionSystem system, ReadOnlySpan<FaceClimate> sides)
+    {
+        double entering = 0;
+        double moving = 0;
+        double mismatch = 0;
+        for (int side = 0; side < SideCount; side++)
+        {
+            var law = new SurfaceLaw(sides[side], _coats[side]);
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                double resistance = ResistanceTo(e, system, _coats[side]);
+                double cellC = system.TemperatureC[_cell[e]];
+                double received = _tangent[e].ThroughTangent(cellC - TemperatureC[e], resistance);
+                TemperatureC[e] = cellC + (received * resistance);
+                SurfaceFlux at = law.At(TemperatureC[e], _dryness[e]);
+                _evaporation[e] = at.EvaporationKgPerM2S;
+                double areaM2 = _mesh.AreaM2[e];
+                entering += areaM2 * at.FluxWPerM2;
+                moving += areaM2 * Math.Abs(at.FluxWPerM2);
+                mismatch += areaM2 * Math.Abs(at.FluxWPerM2 - received);
+            }
+        }
+
+        return (entering, moving > 0 ? mismatch / moving : 0);
+    }
+
+    /// <summary>Between a cell's middle and the outside, m²·K/W.</summary>
+    private double ResistanceTo(int element, ConductionSystem system, Coat coat) =>
+        (_mesh.DepthM[element] / system.ConductivityWPerMK[_cell[element]]) + coat.ResistanceM2KPerW;
+
+    /// <summary>Books a step that is kept: water lost, drying, browning.</summary>
+    /// <param name="stepS">Its length, s.</param>
+    /// <param name="firstShare">Weight of the first stage's evaporation; the rest is the second's.</param>
+    /// <returns>Water lost in the step, kg.</returns>
+    public double Settle(double stepS, double firstShare)
+    {
+        double lostKg = 0;
+        for (int side = 0; side < SideCount; side++)
+        {
+            Coat coat = _coats[side];
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                double lost = stepS * ((firstShare * _firstEvaporation[e]) + ((1 - firstShare) * _evaporation[e]));
+                if (lost > 0)
+                {
+                    lostKg += lost * _mesh.AreaM2[e];
+                    _evaporatedKgPerM2[e] += lost;
+                }
+
+                _browning[e] += stepS * coat.Browning * (1 - (0.9 * _dryness[e])) * Browning.RatePerS(TemperatureC[e]);
+            }
+        }
+
+        return lostKg;
+    }
+
+    private static double DrynessAfter(double evaporated, Coat coat) =>
+        Math.Exp(-Math.Max(0, evaporated - coat.FreeWaterKgPerM2) / HeatParameters.DryingScale.Value);
+
+    /// <summary>Water brushed on wets the surface again.</summary>
+    public void Wet(Side side, double waterKgPerM2)
+    {
+        for (int e = _sideStart[(int)side]; e < _sideStart[(int)side + 1]; e++)
+        {
+            _evaporatedKgPerM2[e] -= waterKgPerM2;
+        }
+    }
+
+    /// <summary>After an abrupt change, evaporation is not what it was.</summary>
+    public void ForgetEvaporation() => Array.Clear(_evaporation);
+
+    /// <summary>Area-weighted mean temperatures of the three sides, °C; the whole surface's mean where a side is missing.</summary>
+    public double Means(Span<double> sidesC) => Means(TemperatureC, sidesC);
+
+    public double MeanBrowning(Side side)
+    {
+        Span<double> means = stackalloc double[SideCount];
+        Means(_browning, means);
+        return means[(int)side];
+    }
+
+    private double Means(double[] values, Span<double> sides)
+    {
+        Span<double> areas = stackalloc double[SideCount];
+        double sum = 0;
+        double area = 0;
+        for (int side = 0; side < SideCount; side++)
+        {
+            sides[side] = 0;
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                sides[side] += _mesh.AreaM2[e] * values[e];
+                areas[side] += _mesh.AreaM2[e];
+            }
+
+            sum += sides[side];
+            area += areas[side];
+        }
+
+        for (int side = 0; side < SideCount; side++)
+        {
+            sides[side] = areas[side] > 0 ? sides[side] / areas[side] : sum / area;
+        }
+
+        return sum / area;
+    }
+}
