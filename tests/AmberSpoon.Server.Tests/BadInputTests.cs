@@ -35,6 +35,7 @@ public sealed class BadInputTests
         { "skinOn", "null", "skinOn" },
         { "startFrom", "\"frozen\"", "startFrom" },
         { "ovenMode", "\"steam\"", "ovenMode" },
+        { "ovenMode", "\"grill\"", "ovenMode" },
         { "ovenSetting.value", "900", "ovenSetting.value" },
         { "ovenSetting.value", "-20", "ovenSetting.value" },
         { "ovenSetting.value", "0", "ovenSetting.value" },
@@ -59,7 +60,7 @@ public sealed class BadInputTests
         await kitchen.SaveTray(Kitchen.GoodPlan());
         string before = (await kitchen.Get("/api/tray"))["plan"]!.ToJsonString();
 
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: With(Kitchen.GoodPlan(), path, json));
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: Kitchen.With(Kitchen.GoodPlan(), path, json));
 
         Assert.Equal(400, status);
         string sentence = (string)problem!["errors"]![field]![0]!;
@@ -162,28 +163,18 @@ public sealed class BadInputTests
         {
             foreach (string field in Kitchen.GoodPlan().Select(pair => pair.Key).Concat(["mass.value", "mass.unit", "height.value", "ovenSetting.unit", "targetCore.value"]))
             {
-                (int status, _) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: With(Kitchen.GoodPlan(), field, json));
+                (int status, _) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: Kitchen.With(Kitchen.GoodPlan(), field, json));
                 Assert.True(status < 500, $"{field} = {json} gave {status}");
             }
 
             foreach (string field in new[] { "readings", "note" })
             {
-                (int status, _) = await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/checks", raw: With(check, field, json));
+                (int status, _) = await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/checks", raw: Kitchen.With(check, field, json));
                 Assert.True(status < 500, $"{field} = {json} gave {status}");
             }
 
             Assert.True((await kitchen.Send(HttpMethod.Post, "/api/oven/start", raw: $$"""{"trayVersion":{{json}}}""")).Status < 500);
             Assert.True((await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/moves", raw: $$"""{"place":{{json}}}""")).Status < 500);
         }
-    }
-
-    private static string With(JsonObject body, string path, string json)
-    {
-        const string mark = "\"@@\"";
-        JsonObject copy = body.DeepClone().AsObject();
-        string[] steps = path.Split('.');
-        JsonObject at = steps.SkipLast(1).Aggregate(copy, (node, step) => node[step]!.AsObject());
-        at[steps[^1]] = "@@";
-        return copy.ToJsonString().Replace(mark, json, StringComparison.Ordinal);
     }
 }

@@ -43,6 +43,17 @@ internal sealed class Kitchen : IAsyncDisposable
         }
         """)!.AsObject();
 
+    /// <summary>A body as JSON, one field replaced by whatever this is.</summary>
+    public static string With(JsonObject body, string path, string json)
+    {
+        const string mark = "\"@@\"";
+        JsonObject copy = body.DeepClone().AsObject();
+        string[] steps = path.Split('.');
+        JsonObject at = steps.SkipLast(1).Aggregate(copy, (node, step) => node[step]!.AsObject());
+        at[steps[^1]] = "@@";
+        return copy.ToJsonString().Replace(mark, json, StringComparison.Ordinal);
+    }
+
     public static JsonObject Readings(params double[] celsius) => new()
     {
         ["readings"] = new JsonArray([.. celsius.Select((value, i) => new JsonObject

@@ -19,10 +19,16 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
   await judge(page);
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
 
-  for (const station of ['tray', 'oven', 'log']) {
-    await page.goto(`${kitchen.address}/${station}`);
+  for (const station of ['tray', 'oven', 'log', 'tray inside', 'oven inside', 'log inside', 'why']) {
+    const [name, inside] = station.split(' ');
+    await page.goto(`${kitchen.address}/${name}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await expect(page.getByRole('slider')).toBeVisible();
+    if (inside) {
+      await page.getByRole('button', { name: 'See inside' }).click();
+      await expect(page.getByText(/^Coldest/)).toBeVisible();
+    }
+    if (name === 'why') await expect(page.getByText('within 0.5°')).toBeVisible();
+    else await expect(page.getByRole('slider')).toBeVisible();
     for (const size of sizes) {
       await page.setViewportSize(size);
       await expect

@@ -32,7 +32,7 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
 
   await page.getByLabel('Height of the thickest').fill('1.5');
   await page.getByLabel('Unit of height').selectOption('inch');
-  await expect(page.getByText('1.5 in tall')).toBeVisible();
+  await expect(page.getByText('1.5 in', { exact: true })).toBeVisible();
 
   await choose(page, 'Temperatures in', '°F');
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');

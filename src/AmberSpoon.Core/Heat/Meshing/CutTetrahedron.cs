@@ -31,30 +31,30 @@ internal static class CutTetrahedron
                 return whole;
             case 1:
             case 3:
-            {
-                // One corner stands alone on its side; the cut is a triangle around it.
-                int alone = inside == 1 ? order[0] : order[3];
-                int first = inside == 1 ? 1 : 0;
-                Point a = Cut(corner, level, alone, order[first]);
-                Point b = Cut(corner, level, alone, order[first + 1]);
-                Point c = Cut(corner, level, alone, order[first + 2]);
-                patches.Add(a, b, c, insideAt: corner[order[0]], outsideAt: corner[order[3]]);
-                double cornerVolume = VolumeOf(corner[alone], a, b, c);
-                return inside == 1 ? cornerVolume : whole - cornerVolume;
-            }
+                {
+                    // One corner stands alone on its side; the cut is a triangle around it.
+                    int alone = inside == 1 ? order[0] : order[3];
+                    int first = inside == 1 ? 1 : 0;
+                    Point a = Cut(corner, level, alone, order[first]);
+                    Point b = Cut(corner, level, alone, order[first + 1]);
+                    Point c = Cut(corner, level, alone, order[first + 2]);
+                    patches.Add(a, b, c, insideAt: corner[order[0]], outsideAt: corner[order[3]]);
+                    double cornerVolume = VolumeOf(corner[alone], a, b, c);
+                    return inside == 1 ? cornerVolume : whole - cornerVolume;
+                }
 
             default:
-            {
-                Point ac = Cut(corner, level, order[0], order[2]);
-                Point ad = Cut(corner, level, order[0], order[3]);
-                Point bc = Cut(corner, level, order[1], order[2]);
-                Point bd = Cut(corner, level, order[1], order[3]);
-                Point a = corner[order[0]];
-                Point b = corner[order[1]];
-                patches.Add(ac, ad, bd, insideAt: a, outsideAt: corner[order[3]]);
-                patches.Add(ac, bc, bd, insideAt: a, outsideAt: corner[order[3]]);
-                return VolumeOf(a, ac, ad, bd) + VolumeOf(a, ac, bc, bd) + VolumeOf(a, b, bc, bd);
-            }
+                {
+                    Point ac = Cut(corner, level, order[0], order[2]);
+                    Point ad = Cut(corner, level, order[0], order[3]);
+                    Point bc = Cut(corner, level, order[1], order[2]);
+                    Point bd = Cut(corner, level, order[1], order[3]);
+                    Point a = corner[order[0]];
+                    Point b = corner[order[1]];
+                    patches.Add(ac, ad, bd, insideAt: a, outsideAt: corner[order[3]]);
+                    patches.Add(ac, bc, bd, insideAt: a, outsideAt: corner[order[3]]);
+                    return VolumeOf(a, ac, ad, bd) + VolumeOf(a, ac, bc, bd) + VolumeOf(a, b, bc, bd);
+                }
         }
     }
 

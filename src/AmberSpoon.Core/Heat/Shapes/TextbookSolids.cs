@@ -8,7 +8,8 @@ public static class TextbookSolids
 
     /// <summary>Endless along x and y, surfaces above and below.</summary>
     public static Solid Slab(double thicknessM) => Eighth(
-        new(EndlessPieceM / 2, EndlessPieceM / 2, thicknessM / 2), p => p.Z - (thicknessM / 2)) with { Endless = (true, true) };
+        new(EndlessPieceM / 2, EndlessPieceM / 2, thicknessM / 2), p => p.Z - (thicknessM / 2)) with
+    { Endless = (true, true) };
 
     public static Solid Brick(double xM, double yM, double zM) => Eighth(
         new(xM / 2, yM / 2, zM / 2),
@@ -23,7 +24,8 @@ public static class TextbookSolids
         {
             double round = Math.Sqrt((p.Y * p.Y) + (p.Z * p.Z)) - radiusM;
             return lengthM is { } length ? Math.Max(round, p.X - (length / 2)) : round;
-        }) with { Endless = (lengthM is null, false) };
+        }) with
+    { Endless = (lengthM is null, false) };
 
     public static Solid Ellipsoid(double halfXM, double halfYM, double halfZM)
     {

@@ -64,7 +64,7 @@ public sealed record TextbookView(IReadOnlyList<TextbookCase> Cases)
 
     private static double[] FourierNumbers(SolidKind? kind) => kind switch
     {
-        SolidKind.Slab => [0.6, 0.9, 1.3],
+        SolidKind.Slab or SolidKind.Brick => [0.6, 0.9, 1.3],
         SolidKind.Cylinder => [0.4, 0.6, 0.9],
         _ => [0.35, 0.5, 0.7],
     };

@@ -1,0 +1,79 @@
+import type { Page } from '@playwright/test';
+import { expect, passMinutes, startBake, test } from '../kitchen';
+
+const inside = (page: Page) => page.getByText(/^Coldest -?\d+ °/);
+const seeInside = (page: Page) => page.getByRole('button', { name: 'See inside' }).click();
+
+/** The number in "Coldest 51 °C …". */
+const coldest = async (page: Page) => Number.parseInt(((await inside(page).textContent()) ?? '').slice(8), 10);
+
+test('a planned piece is cut open, follows the spoon and says where the probe goes', async ({ page, kitchen }) => {
+  await page.goto(`${kitchen.address}/tray`);
+  await seeInside(page);
+  await expect(page.getByRole('img', { name: /^The thickest piece cut open\. Coldest/ })).toBeVisible();
+  await expect(page.getByText(/^Probe .*\d+ mm deep: tip \d+ mm above the tray, clear of the bone\.$/)).toBeVisible();
+
+  const spoon = page.getByRole('slider');
+  await spoon.focus();
+  await page.keyboard.press('Home');
+  expect(await coldest(page)).toBeLessThan(8);
+  const drawn = () => page.locator('svg[role=img] g[clip-path]').first().innerHTML();
+  const cold = await drawn();
+  await page.keyboard.press('End');
+  await expect.poll(() => coldest(page)).toBeGreaterThan(70);
+  expect(await drawn()).not.toBe(cold);
+
+  const box = await spoon.boundingBox();
+  if (!box) throw new Error('The spoon is not on screen.');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x - 200, box.y + box.height / 2, { steps: 12 });
+  await page.mouse.up();
+  await expect.poll(() => coldest(page)).toBeLessThan(70);
+
+  await page.getByLabel('Unit of height').selectOption('inch');
+  await page.getByLabel('Height of the thickest').fill('1.4');
+  await page.getByRole('radiogroup', { name: 'Temperatures in' }).getByRole('radio', { name: '°F' }).click();
+  await expect(page.getByText(/\d\.\d in deep: tip \d\.\d in above the tray/)).toBeVisible();
+  await expect(page.getByText(/^Coldest \d+ °F/)).toBeVisible();
+
+  await page.getByRole('button', { name: 'See the curve' }).click();
+  await expect(inside(page)).toBeHidden();
+});
+
+test('another cut is another piece, with or without bone', async ({ page, kitchen }) => {
+  await page.goto(`${kitchen.address}/tray`);
+  await seeInside(page);
+  await page.getByRole('button', { name: 'Cut' }).click();
+  await page.getByRole('option', { name: 'boneless breast' }).click();
+  await expect(page.getByText(/^Probe from the thick end, \d+ mm deep: tip \d+ mm above the tray\.$/)).toBeVisible();
+});
+
+test('a live bake and a past one are cut open at the spoon', async ({ page, kitchen }) => {
+  await startBake(page, kitchen);
+  await passMinutes(kitchen, 20);
+  await page.reload();
+  await seeInside(page);
+  await expect(page.getByText('Inside now, predicted')).toBeVisible();
+  const now = await coldest(page);
+  await page.getByRole('slider').focus();
+  await page.keyboard.press('PageUp');
+  await expect.poll(() => coldest(page)).toBeGreaterThan(now + 10);
+  await page.getByRole('button', { name: 'Back to now' }).click();
+  await expect.poll(() => coldest(page)).toBeLessThan(now + 5);
+
+  await page.goto(`${kitchen.address}/log`);
+  await seeInside(page);
+  await expect(inside(page)).toBeVisible();
+});
+
+test('the engine is held against published cases on its own page', async ({ page, kitchen }) => {
+  await page.goto(`${kitchen.address}/tray`);
+  await page.getByRole('button', { name: 'Why?' }).click();
+  await page.getByRole('link', { name: 'Check the engine against published cases' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Is it right?');
+  const rows = page.getByRole('table', { name: 'The heat engine against published answers' }).getByRole('row');
+  await expect(rows.filter({ hasText: /within 0\.[35]°/ })).toHaveCount(14);
+  await expect(page.getByText('beyond')).toHaveCount(0);
+  await expect(page.getByText('Heat carried by still oven air')).toBeVisible();
+});
