@@ -1,11 +1,13 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdtempSync, renameSync, rmSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test as base, expect, type Page } from '@playwright/test';
 
 const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../artifacts/app');
+
+const FIVE_O_CLOCK = '2026-11-26T16:00:00Z';
 
 /** The real server on its own data folder, at five in the afternoon, that can be killed and opened again. */
 export class KitchenServer {
@@ -15,8 +17,8 @@ export class KitchenServer {
 
   private constructor(
     readonly address: string,
-    private readonly data: string,
-    private readonly demo: boolean,
+    readonly data: string,
+    readonly demo: boolean,
     clock: string,
   ) {
     this.clockMs = Date.parse(clock);
@@ -25,8 +27,9 @@ export class KitchenServer {
   static async create(options: { demo?: boolean; clock?: string } = {}): Promise<KitchenServer> {
     const port = await freePort();
     const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
-    const clock = options.clock ?? '2026-11-26T16:00:00Z';
+    const clock = options.clock ?? FIVE_O_CLOCK;
     const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock);
+    if (server.demo && clock === FIVE_O_CLOCK) cpSync(await seededFolder(server), data, { recursive: true });
     await server.open();
     return server;
   }
@@ -61,6 +64,11 @@ export class KitchenServer {
     dying.kill('SIGKILL');
     await gone;
     this.clockMs += Date.now() - this.openedAt;
+  }
+
+  /** Sets the clock while the server is closed. */
+  turnBack(clock: string) {
+    this.clockMs = Date.parse(clock);
   }
 
   /** Lets time pass while the server is closed. */
@@ -111,6 +119,19 @@ export async function passMinutes(kitchen: KitchenServer, minutes: number) {
   await kitchen.kill();
   kitchen.skip(minutes);
   await kitchen.open();
+}
+
+/** The invented household as the server seeds it: made by the first test of a run, copied by the others. */
+async function seededFolder(first: KitchenServer): Promise<string> {
+  const seeded = join(tmpdir(), `amber-seeded-${process.ppid}`);
+  if (!existsSync(seeded)) {
+    await first.open();
+    await first.kill();
+    cpSync(first.data, `${seeded}-new`, { recursive: true });
+    renameSync(`${seeded}-new`, seeded);
+    first.turnBack(FIVE_O_CLOCK);
+  }
+  return seeded;
 }
 
 function freePort(): Promise<number> {

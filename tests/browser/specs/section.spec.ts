@@ -53,6 +53,7 @@ test('a live bake and a past one are cut open at the spoon', async ({ page, kitc
   await startBake(page, kitchen);
   await passMinutes(kitchen, 20);
   await page.reload();
+  await expect(page.getByTestId('elapsed')).toHaveText(/^20/);
   await seeInside(page);
   await expect(page.getByText('Inside now, predicted')).toBeVisible();
   const now = await coldest(page);

@@ -21,7 +21,7 @@ export function PieceButton(props: { film: OpenFilm; minutes: number; units: Sec
     >
       <span ref={box} className="block">
         {width > 0 && (
-          <svg aria-hidden="true" width={width} height={height + 8}>
+          <svg aria-hidden="true" width={width} height={height + 8} className="max-w-full">
             <g transform="translate(4,2)">
               <SectionPicture
                 plane={along}

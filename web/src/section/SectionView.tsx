@@ -35,7 +35,13 @@ export function SectionView(props: {
   return (
     <div ref={box}>
       {width > 0 && (
-        <svg role="img" width={width} height={height} aria-label={`The thickest piece cut open. ${words}`}>
+        <svg
+          role="img"
+          width={width}
+          height={height}
+          className="max-w-full"
+          aria-label={`The thickest piece cut open. ${words}`}
+        >
           <g transform={`translate(12,${ABOVE_PX})`}>
             <SectionPicture
               plane={along}

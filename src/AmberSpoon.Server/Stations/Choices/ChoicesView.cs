@@ -1,6 +1,5 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat.Pieces;
 
 namespace AmberSpoon.Server.Stations.Choices;
 
@@ -9,7 +8,7 @@ public sealed record ChoicesView(IReadOnlyList<CutChoice> Cuts, IReadOnlyList<Pr
 {
     public static ChoicesView All { get; } = new(
         [.. CutTable.All.Select(facts => new CutChoice(
-            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ReferenceMassG, PieceBody.GuessHeightMm(facts.Cut, facts.ReferenceMassG), facts.ProbePlace))],
+            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ProbePlace))],
         [.. SafetyProfiles.All.Select(profile => new ProfileChoice(
             profile.Id, profile.Name, profile.Authority, profile.Rule, profile.AimC, profile.Holds.Select(hold => hold.Seconds).ToList()))]);
 }
@@ -18,11 +17,8 @@ public sealed record ChoicesView(IReadOnlyList<CutChoice> Cuts, IReadOnlyList<Pr
 /// <param name="Name">Singular.</param>
 /// <param name="Plural">Plural.</param>
 /// <param name="IsDark">Dark meat.</param>
-/// <param name="ReferenceMassG">An ordinary piece, g.</param>
-/// <param name="ReferenceHeightMm">Its height on the tray, mm.</param>
 /// <param name="ProbePlace">Where the probe goes.</param>
-public sealed record CutChoice(
-    Cut Cut, string Name, string Plural, bool IsDark, double ReferenceMassG, double ReferenceHeightMm, string ProbePlace);
+public sealed record CutChoice(Cut Cut, string Name, string Plural, bool IsDark, string ProbePlace);
 
 /// <param name="Id">Which profile.</param>
 /// <param name="Name">The country.</param>

@@ -1,8 +1,9 @@
 import type { HeatParameter } from '../../api/types';
+import { WideTable } from './WideTable';
 
 export function ParameterTable({ parameters }: { parameters: readonly HeatParameter[] }) {
   return (
-    <table className="mt-4 w-full border-collapse text-left">
+    <WideTable label="Numbers">
       <thead>
         <tr className="border-ink border-b-2 font-display">
           <th scope="col" className="py-2 pr-4 font-semibold">
@@ -35,7 +36,7 @@ export function ParameterTable({ parameters }: { parameters: readonly HeatParame
           </tr>
         ))}
       </tbody>
-    </table>
+    </WideTable>
   );
 }
 

@@ -2,6 +2,7 @@ import { useHeatParameters, useTextbook } from '../../api/queries';
 import { Station } from '../../ui/Station';
 import { CaseRow } from './CaseRow';
 import { ParameterTable } from './ParameterTable';
+import { WideTable } from './WideTable';
 
 /** Anyone may check us: the heat engine against published answers, here and now, and every number it rests on. */
 export function WhyStation({ connected }: { connected: boolean }) {
@@ -16,7 +17,7 @@ export function WhyStation({ connected }: { connected: boolean }) {
           kitchen’s server. A dot is one moment: how far our middle lies from the published one. It should stay between
           the posts.
         </p>
-        <table className="mt-5 w-full border-collapse text-left">
+        <WideTable label="Cases">
           <caption className="sr-only">The heat engine against published answers</caption>
           <thead>
             <tr className="border-ink border-b-2 font-display">
@@ -39,7 +40,7 @@ export function WhyStation({ connected }: { connected: boolean }) {
               <CaseRow key={`${item.name}${item.setting}`} item={item} />
             ))}
           </tbody>
-        </table>
+        </WideTable>
         <p className="pt-3 text-ink-soft">
           Bi is how strongly the air heats the body against how well the body passes heat on. Published:{' '}
           {[...new Set(cases.map((item) => item.source))].join('; ')}.
