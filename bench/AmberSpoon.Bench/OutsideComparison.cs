@@ -16,7 +16,7 @@ internal static class OutsideComparison
 
     public static void Print()
     {
-        foreach (double cellMm in new[] { 4.0, 3.0, 2.0 })
+        foreach (double cellMm in new[] { 4.0, 3.0, 2.5, 2.0 })
         {
             HeatBody body = HeatBody.Of(
                 TextbookSolids.Ellipsoid(0.06, 0.042, 0.019), ThermalMaterial.Constant(0.48, 1060, 3500), cellMm / 1000);

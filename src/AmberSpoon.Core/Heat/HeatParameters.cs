@@ -154,7 +154,7 @@ public static class HeatParameters
         "Heat held back by skin and its fat", 0.006, "m²·K/W", 0.002, 0.012, "1 to 2 mm of fat at 0.2 W/(m·K) (from memory)");
 
     public static HeatParameter RibGap { get; } = new(
-        "Heat held back by the hollow under a rib cage", 0.03, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
+        "Heat held back by the hollow under a rib cage", 0.038, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
 
     public static IReadOnlyList<HeatParameter> All { get; } =
     [

@@ -23,6 +23,13 @@ test('pictures for the docs', async ({ browser }) => {
       await page.goto(`${kitchen.address}/tray`);
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('tray');
+      await page.getByRole('button', { name: 'See inside' }).click();
+      await expect(page.getByText(/^Coldest/)).toBeVisible();
+      await shoot('inside');
+      await page.goto(`${kitchen.address}/why`);
+      await expect(page.getByText('within 0.5°')).toBeVisible();
+      await expect(page.getByText('solving')).toHaveCount(0);
+      await shoot('why');
       await page.goto(`${kitchen.address}/log`);
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('log');
@@ -30,6 +37,9 @@ test('pictures for the docs', async ({ browser }) => {
       await passMinutes(kitchen, 21);
       await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
       await shoot('oven');
+      await page.getByRole('button', { name: 'See inside' }).click();
+      await shoot('oven-inside');
+      await page.getByRole('button', { name: 'See the clock' }).click();
       await passMinutes(kitchen, 13);
       await expect(page.getByTestId('elapsed')).toHaveText(/^34/, { timeout: 15_000 });
       await typeReadings(page, '72.5', '75.8');
