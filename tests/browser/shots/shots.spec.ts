@@ -28,7 +28,7 @@ test('pictures for the docs', async ({ browser }) => {
       await shoot('inside');
       await page.goto(`${kitchen.address}/why`);
       await expect(page.getByText('within 0.5°')).toBeVisible();
-      await expect(page.getByText('solving')).toHaveCount(0);
+      await expect(page.getByText('solving', { exact: true })).toHaveCount(0);
       await shoot('why');
       await page.goto(`${kitchen.address}/log`);
       await expect(page.getByRole('slider')).toBeVisible();
