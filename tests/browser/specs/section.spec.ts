@@ -11,7 +11,7 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
   await page.goto(`${kitchen.address}/tray`);
   await seeInside(page);
   await expect(page.getByRole('img', { name: /^The thickest piece cut open\. Coldest/ })).toBeVisible();
-  await expect(page.getByText(/^Probe .*\d+ mm deep: tip \d+ mm above the tray, clear of the bone\.$/)).toBeVisible();
+  await expect(page.getByText(/^Probe: .*\d+ mm deep; tip \d+ mm above the tray, off the bone\.$/)).toBeVisible();
 
   const spoon = page.getByRole('slider');
   await spoon.focus();
@@ -34,7 +34,7 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
   await page.getByLabel('Unit of height').selectOption('inch');
   await page.getByLabel('Height of the thickest').fill('1.4');
   await page.getByRole('radiogroup', { name: 'Temperatures in' }).getByRole('radio', { name: '°F' }).click();
-  await expect(page.getByText(/\d\.\d in deep: tip \d\.\d in above the tray/)).toBeVisible();
+  await expect(page.getByText(/\d\.\d in deep; tip \d\.\d in above the tray/)).toBeVisible();
   await expect(page.getByText(/^Coldest \d+ °F/)).toBeVisible();
 
   await page.getByRole('button', { name: 'See the curve' }).click();
@@ -46,7 +46,7 @@ test('another cut is another piece, with or without bone', async ({ page, kitche
   await seeInside(page);
   await page.getByRole('button', { name: 'Cut' }).click();
   await page.getByRole('option', { name: 'boneless breast' }).click();
-  await expect(page.getByText(/^Probe from the thick end, \d+ mm deep: tip \d+ mm above the tray\.$/)).toBeVisible();
+  await expect(page.getByText(/^Probe: thick end, \d+ mm deep; tip \d+ mm above the tray\.$/)).toBeVisible();
 });
 
 test('a live bake and a past one are cut open at the spoon', async ({ page, kitchen }) => {

@@ -25,6 +25,7 @@ export function PieceButton(props: { film: OpenFilm; minutes: number; units: Sec
             <g transform="translate(4,2)">
               <SectionPicture
                 plane={along}
+                inside={props.film.inside}
                 celsius={planeAt(along, frames, props.minutes)}
                 pxPerMm={pxPerMm}
                 unit={props.units.temperature}

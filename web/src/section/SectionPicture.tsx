@@ -3,7 +3,7 @@ import { useId } from 'react';
 import type { PlanePoint, ProbePath, TemperatureUnit } from '../api/types';
 import { heatColour } from '../curve/ramp';
 import { inUnit, sayDegrees } from '../words/temperatures';
-import type { OpenPlane } from './film';
+import type { OpenFilm, OpenPlane } from './film';
 
 /** Filled bands are this wide, °C: narrow enough to look even. */
 const BAND_C = 3;
@@ -11,6 +11,9 @@ const HOTTEST_C = 180;
 
 /** Lines in the crust would lie too close to tell apart, °C. */
 const CRUST_C = 95;
+
+/** Room that the coldest spot and its number take. */
+const COLDEST_LABEL_PX = 66;
 
 export interface Marks {
   coldest?: { at: PlanePoint; celsius: number };
@@ -21,6 +24,7 @@ export interface Marks {
 /** One cut through a piece: temperatures as colour and lines, bones, and what is marked on it. */
 export function SectionPicture(props: {
   plane: OpenPlane;
+  inside: OpenFilm['inside'];
   celsius: readonly number[];
   pxPerMm: number;
   unit: TemperatureUnit;
@@ -73,9 +77,10 @@ export function SectionPicture(props: {
             key={`${bone[0]?.xMm}`}
             d={pathOf(bone)}
             fill="#fbf7ee"
-            fillOpacity={0.72}
+            fillOpacity={props.inside === 'bone' ? 0.72 : 0}
             stroke="#1d1204"
             strokeWidth={1.5}
+            strokeDasharray={props.inside === 'bone' ? undefined : '7 5'}
           />
         ))}
       </g>
@@ -89,7 +94,14 @@ export function SectionPicture(props: {
         </g>
       )}
       {isotherms.map((c) => (
-        <IsothermLabel key={c} {...props} threshold={c} width={width} height={height} />
+        <IsothermLabel
+          key={c}
+          {...props}
+          threshold={c}
+          width={width}
+          height={height}
+          clearOf={marks.coldest ? x(marks.coldest.at.xMm) + COLDEST_LABEL_PX : 0}
+        />
       ))}
     </g>
   );
@@ -102,6 +114,7 @@ function IsothermLabel(props: {
   threshold: number;
   width: number;
   height: number;
+  clearOf: number;
   unit: TemperatureUnit;
 }) {
   const { columns, rows } = props.plane;
@@ -112,7 +125,7 @@ function IsothermLabel(props: {
       const steep = at(column + 1) - at(column);
       if (steep > 4.5) return null;
       const place = ((column + 1) / columns) * props.width;
-      if (place > props.width - 30) return null;
+      if (place > props.width - 30 || place - 14 < props.clearOf) return null;
       return (
         <Halo
           x={place - 12}

@@ -1,9 +1,11 @@
 import { useWidth } from '../ui/useWidth';
+import { sayDegrees } from '../words/temperatures';
 import { frameAt, type OpenFilm, planeAt } from './film';
 import { SectionPicture } from './SectionPicture';
 import { type SectionUnits, sayInside, sayProbe } from './sectionWords';
 
 const GAP_PX = 44;
+const HANDLE_PX = 52;
 const ABOVE_PX = 34;
 const BELOW_PX = 28;
 
@@ -20,14 +22,16 @@ export function SectionView(props: {
   const { along, across, frames } = film;
   const { coldestC, coldest } = frameAt(frames, minutes);
   const stacked = width > 0 && width < 560;
+  // A probe from the end needs room for its handle.
+  const left = film.probe.entry.xMm < along.leftMm + 4 ? HANDLE_PX : 12;
   const widthMm = stacked ? Math.max(along.widthMm, across.widthMm) : along.widthMm + across.widthMm;
   const pxPerMm = Math.min(
-    (width - (stacked ? 24 : GAP_PX + 24)) / widthMm,
+    (width - left - 12 - (stacked ? 0 : GAP_PX)) / widthMm,
     (props.tallestPx ?? 190) / Math.max(along.heightMm, across.heightMm),
   );
   const base = ABOVE_PX + along.heightMm * pxPerMm;
   const lower = ABOVE_PX + across.heightMm * pxPerMm;
-  const acrossLeft = stacked ? 12 : 12 + along.widthMm * pxPerMm + GAP_PX;
+  const acrossLeft = stacked ? left : left + along.widthMm * pxPerMm + GAP_PX;
   const acrossTop = stacked ? base + BELOW_PX + 8 : base - across.heightMm * pxPerMm;
   const height = base + BELOW_PX + (stacked ? lower - ABOVE_PX + BELOW_PX + 8 : 0);
   const words = sayInside(film, minutes, units);
@@ -42,27 +46,33 @@ export function SectionView(props: {
           className="max-w-full"
           aria-label={`The thickest piece cut open. ${words}`}
         >
-          <g transform={`translate(12,${ABOVE_PX})`}>
+          <g transform={`translate(${left},${ABOVE_PX})`}>
             <SectionPicture
               plane={along}
+              inside={film.inside}
               celsius={planeAt(along, frames, minutes)}
               pxPerMm={pxPerMm}
               unit={units.temperature}
               lines
               marks={{ coldest: { at: coldest, celsius: coldestC }, probe: film.probe, targetC: props.targetC }}
             />
-            <Caption y={along.heightMm * pxPerMm} width={along.widthMm * pxPerMm} text="along, thick end left" />
+            <Caption
+              y={along.heightMm * pxPerMm}
+              width={along.widthMm * pxPerMm}
+              text={`thick end left; dotted is ${sayDegrees(props.targetC, units.temperature)}`}
+            />
           </g>
           <g transform={`translate(${acrossLeft},${acrossTop})`}>
             <SectionPicture
               plane={across}
+              inside={film.inside}
               celsius={planeAt(across, frames, minutes)}
               pxPerMm={pxPerMm}
               unit={units.temperature}
               lines
               marks={{ coldest: atCold, targetC: props.targetC }}
             />
-            <Caption y={across.heightMm * pxPerMm} width={across.widthMm * pxPerMm} text="across the thickest place" />
+            <Caption y={across.heightMm * pxPerMm} width={across.widthMm * pxPerMm} text="across" />
           </g>
         </svg>
       )}

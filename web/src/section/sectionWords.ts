@@ -25,8 +25,8 @@ export function sayProbe(film: OpenFilm, units: SectionUnits): string {
   const steep = Math.abs(down) / Math.max(1, Math.abs(along));
   const way =
     steep < 1
-      ? `Probe from the ${along > 0 ? 'thick' : 'thin'} end${steep < 0.15 ? '' : ', slanting down'}`
-      : `Probe from above${steep > 4 ? '' : ', slanting'}`;
-  const bone = film.along.inner.length > 0 ? ', clear of the bone' : '';
-  return `${way}, ${sayLength(depthMm, units.length)} deep: tip ${sayLength(tip.zMm, units.length)} above the tray${bone}.`;
+      ? `Probe: ${along > 0 ? 'thick' : 'thin'} end${steep < 0.15 ? '' : ', slanting down'}`
+      : `Probe: from above${steep > 4 ? '' : ', slanting'}`;
+  const bone = film.inside === 'bone' ? ', off the bone' : film.inside === 'filling' ? ', in the filling' : '';
+  return `${way}, ${sayLength(depthMm, units.length)} deep; tip ${sayLength(tip.zMm, units.length)} above the tray${bone}.`;
 }

@@ -6,9 +6,19 @@ namespace AmberSpoon.Core.Heat.Sections;
 /// </summary>
 /// <param name="Along">The cut from thick end to thin end; across it x counts from the thick end.</param>
 /// <param name="Across">The cut through the thickest place; x counts from its middle.</param>
+/// <param name="Inside">What the cuts' inner edges go round.</param>
 /// <param name="Frames">In order of time.</param>
 /// <param name="Probe">Where a probe's tip should go.</param>
-public sealed record SectionFilm(SectionPlane Along, SectionPlane Across, IReadOnlyList<SectionFrame> Frames, ProbePath Probe);
+public sealed record SectionFilm(
+    SectionPlane Along, SectionPlane Across, InsideKind Inside, IReadOnlyList<SectionFrame> Frames, ProbePath Probe);
+
+/// <summary>What a piece has inside.</summary>
+public enum InsideKind
+{
+    OnlyMeat,
+    Bone,
+    Filling,
+}
 
 /// <summary>One cut through a piece.</summary>
 /// <param name="LeftMm">Smallest x of the picture, mm.</param>

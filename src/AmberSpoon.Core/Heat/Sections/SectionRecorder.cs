@@ -58,7 +58,10 @@ internal sealed class SectionRecorder
     }
 
     public SectionFilm Film() => new(
-        _along.Plane(Level, Inner), _across.Plane(Level, Inner), _frames, new ProbeFinder(_body, _shape).Find(_cellsAtAim));
+        _along.Plane(Level, Inner), _across.Plane(Level, Inner), Inside, _frames, new ProbeFinder(_body, _shape).Find(_cellsAtAim));
+
+    private InsideKind Inside =>
+        _shape.Inner is null ? InsideKind.OnlyMeat : _shape.InnerIsFood ? InsideKind.Filling : InsideKind.Bone;
 
     private double Level(Point place) => _shape.Solid.Level(Unstretched(place));
 

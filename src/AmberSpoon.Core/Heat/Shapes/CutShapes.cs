@@ -77,12 +77,12 @@ internal static class CutShapes
         return Boneless(loft) with { Inner = p => pocket.Level(p - lift), InnerIsFood = true };
     }
 
-    /// <summary>A plate of ribs and breastbone under the meat.</summary>
-    private static CutShape OnRibs(Loft loft) => Boneless(loft) with
+    /// <summary>A plate of ribs and breastbone under the meat, as wide as the meat but for its rim.</summary>
+    private static CutShape OnRibs(Loft loft)
     {
-        Inner = p => Math.Max(
-            p.Z - (7 * Mm), Math.Max(p.Y - (0.36 * loft.WidthM), Math.Abs(p.X - (0.42 * loft.LengthM)) - (0.34 * loft.LengthM))),
-    };
+        Loft cage = loft with { StartM = loft.StartM + (0.07 * loft.LengthM), LengthM = 0.76 * loft.LengthM, WidthM = 0.82 * loft.WidthM };
+        return Boneless(loft) with { Inner = p => Math.Max(p.Z - (7 * Mm), cage.Level(p)) };
+    }
 
     private static CutShape OnBone(IReadOnlyList<Loft> lofts, IReadOnlyList<Func<Point, double>> bones)
     {

@@ -70,7 +70,7 @@ export function AnswerPanel(props: { view: TrayView; spoonAt: number; stale: boo
           targetC={celsiusOf(plan.targetCore)}
           outAt={Date.parse(timing.outAt)}
           unit={unit}
-          height={215}
+          height={195}
         />
       )}
       {answer.cautions.map((caution) => (
