@@ -156,6 +156,30 @@ public static class HeatParameters
     public static HeatParameter RibGap { get; } = new(
         "Heat held back by the hollow under a rib cage", 0.038, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
 
+    public static HeatParameter SkinBrowning { get; } = new(
+        "Browning of skin, against bare meat", 1.3, "1", 1, 2, "Common practice");
+
+    public static HeatParameter MarinadeBrowning { get; } = new(
+        "Browning of a marinated surface, against bare meat", 1.2, "1", 1, 2, "Common practice");
+
+    public static HeatParameter CrumbBrowning { get; } = new(
+        "Browning of crumb, against bare meat", 1.5, "1", 1, 2.5, "Common practice");
+
+    public static HeatParameter BrowningActivation { get; } = new(
+        "Activation energy of browning", 80000, "J/mol", 60000, 110000, "Crusts in baking literature (from memory)");
+
+    public static HeatParameter LookSeconds { get; } = new(
+        "Door open for a look, or to put the tray back", 20, "s", 5, 40, "Common practice");
+
+    public static HeatParameter CoverSeconds { get; } = new(
+        "Door open to put foil on or take it off", 30, "s", 15, 60, "Common practice");
+
+    public static HeatParameter BasteSeconds { get; } = new(
+        "Door open to baste", 40, "s", 20, 90, "Common practice");
+
+    public static HeatParameter TurnSeconds { get; } = new(
+        "Door open to turn pieces or to drain the tray", 45, "s", 20, 120, "Common practice");
+
     public static IReadOnlyList<HeatParameter> All { get; } =
     [
         StillConvection, FanConvection, RoomConvection, Emissivity, OvenVapourPressure, RoomVapourPressure, RoomAir,
@@ -164,6 +188,7 @@ public static class HeatParameters
         TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
         BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, NeighbourSurface,
         FoilConvection, FoilExcess, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
-        MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap,
+        MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
+        BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
     ];
 }

@@ -193,6 +193,23 @@ public sealed class PieceBakeTests
         Assert.InRange(to52 - to25, 11, 20);
     }
 
+    /// <summary>Beyond its arrays, a run leaves one sample per step and nothing else.</summary>
+    [Fact]
+    public void Time_steps_allocate_nothing_but_their_samples()
+    {
+        long Bytes(double minutes)
+        {
+            PieceBake bake = Thigh(minutes: minutes);
+            bake.Run();
+            long before = GC.GetAllocatedBytesForCurrentThread();
+            int steps = bake.Run().Ends.Steps;
+            return GC.GetAllocatedBytesForCurrentThread() - before - (steps * 96L);
+        }
+
+        Assert.InRange(Bytes(240) - Bytes(30), -8_000, 8_000);
+        Assert.InRange(Bytes(60), 0, 10_000_000);
+    }
+
     [Fact]
     public void The_same_bake_always_gets_the_same_answer() => Assert.Equal(Thigh().Run().Samples, Thigh().Run().Samples);
 

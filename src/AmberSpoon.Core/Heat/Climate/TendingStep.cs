@@ -15,7 +15,7 @@ public sealed record SetOven(double AtS, double SetC) : TendingStep(AtS);
 public sealed record SwitchMode(double AtS, OvenMode Mode) : TendingStep(AtS);
 
 /// <summary>Just a look.</summary>
-public sealed record OpenDoor(double AtS, double OpenS = 20) : TendingStep(AtS)
+public sealed record OpenDoor(double AtS, double OpenS) : TendingStep(AtS)
 {
     public override double DoorOpenS => OpenS;
 }
@@ -23,25 +23,25 @@ public sealed record OpenDoor(double AtS, double OpenS = 20) : TendingStep(AtS)
 /// <summary>Every piece is turned over.</summary>
 public sealed record Turn(double AtS) : TendingStep(AtS)
 {
-    public override double DoorOpenS => 45;
+    public override double DoorOpenS => HeatParameters.TurnSeconds.Value;
 }
 
 /// <summary>Juices, marinade or glaze are brushed or spooned on.</summary>
 public sealed record Baste(double AtS) : TendingStep(AtS)
 {
-    public override double DoorOpenS => 40;
+    public override double DoorOpenS => HeatParameters.BasteSeconds.Value;
 }
 
 /// <summary>Foil goes on, or comes off.</summary>
 public sealed record SetCover(double AtS, Cover Cover) : TendingStep(AtS)
 {
-    public override double DoorOpenS => 30;
+    public override double DoorOpenS => HeatParameters.CoverSeconds.Value;
 }
 
 /// <summary>Liquid is poured off the tray.</summary>
 public sealed record Drain(double AtS) : TendingStep(AtS)
 {
-    public override double DoorOpenS => 45;
+    public override double DoorOpenS => HeatParameters.TurnSeconds.Value;
 }
 
 /// <summary>The tray comes out to rest.</summary>
@@ -50,7 +50,7 @@ public sealed record TakeOut(double AtS, RestKind Rest = RestKind.Open) : Tendin
 /// <summary>The tray goes back into the oven.</summary>
 public sealed record PutBack(double AtS) : TendingStep(AtS)
 {
-    public override double DoorOpenS => 20;
+    public override double DoorOpenS => HeatParameters.LookSeconds.Value;
 }
 
 /// <summary>How food rests.</summary>

@@ -7,7 +7,7 @@ namespace AmberSpoon.Core.Heat.Pieces;
 internal static class PieceCoats
 {
     private static readonly Coat Skin = new(
-        HeatParameters.SkinResistance.Value, HeatParameters.SkinWetness.Value, 0, 1.3);
+        HeatParameters.SkinResistance.Value, HeatParameters.SkinWetness.Value, 0, HeatParameters.SkinBrowning.Value);
 
     private static readonly Coat HollowUnderRibs = new(HeatParameters.RibGap.Value, 1, 0, 1);
 
@@ -22,10 +22,10 @@ internal static class PieceCoats
 
     private static Coat Of(Coating coating) => coating switch
     {
-        Coating.WetMarinade => new(0, 1, HeatParameters.WetMarinadeWater.Value, 1.2),
-        Coating.ThickMarinade => new(0, 1, HeatParameters.MarinadeWater.Value, 1.2),
+        Coating.WetMarinade => new(0, 1, HeatParameters.WetMarinadeWater.Value, HeatParameters.MarinadeBrowning.Value),
+        Coating.ThickMarinade => new(0, 1, HeatParameters.MarinadeWater.Value, HeatParameters.MarinadeBrowning.Value),
         Coating.Glaze => new(0, 1, HeatParameters.WetMarinadeWater.Value, HeatParameters.GlazeBrowning.Value),
-        Coating.Crumb => new(HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, 1.5),
+        Coating.Crumb => new(HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value),
         _ => new(0, HeatParameters.OilWetness.Value, 0, 1),
     };
 }

@@ -1,8 +1,7 @@
 namespace AmberSpoon.Core.Heat.Solving;
 
 /// <summary>
-/// How fast a dry surface browns: first-order, with an activation energy of 80 kJ/mol, in the middle of the 60 to
-/// 110 kJ/mol found for crusts (baking literature, from memory). One unit is what ten minutes at 150 °C do to dry meat:
+/// How fast a dry surface browns: first-order, by <see cref="HeatParameters.BrowningActivation"/>. One unit is what ten minutes at 150 °C do to dry meat:
 /// golden; two units are deep, four burnt (common practice).
 /// </summary>
 public static class Browning
@@ -11,7 +10,6 @@ public static class Browning
     public const double Deep = 2;
     public const double Burnt = 4;
 
-    private const double ActivationJPerMol = 80_000;
     private const double GasJPerMolK = 8.314;
     private const double ReferenceK = 150 + 273.15;
     private const double UnitS = 600;
@@ -22,5 +20,5 @@ public static class Browning
     /// <returns>Units per second.</returns>
     public static double RatePerS(double surfaceC) => surfaceC < NothingBelowC
         ? 0
-        : Math.Exp(-ActivationJPerMol / GasJPerMolK * ((1 / (surfaceC + 273.15)) - (1 / ReferenceK))) / UnitS;
+        : Math.Exp(-HeatParameters.BrowningActivation.Value / GasJPerMolK * ((1 / (surfaceC + 273.15)) - (1 / ReferenceK))) / UnitS;
 }
