@@ -40,9 +40,14 @@ internal sealed class OvenAir
     {
         double swing = _traits.SwingC * Math.Sin(2 * Math.PI * (timeS + laterS) / _traits.SwingPeriodS);
         double wantedC = _setC + swing;
-        double lagShare = 1 - Math.Exp(-laterS / HeatParameters.AirLag.Value);
-        double byWallsC = AirC + (lagShare * Math.Max(0, Math.Min(wantedC, WallC) - AirC));
-        double airC = Math.Max(byWallsC, Follow(AirC, wantedC, laterS));
+        double airC = Follow(AirC, wantedC, laterS);
+        double warmedByWallsC = Math.Min(wantedC, WallC);
+        if (warmedByWallsC > AirC)
+        {
+            double lagShare = 1 - Math.Exp(-laterS / HeatParameters.AirLag.Value);
+            airC = Math.Max(airC, AirC + (lagShare * (warmedByWallsC - AirC)));
+        }
+
         double wallLag = 1 - Math.Exp(-laterS / HeatParameters.WallLag.Value);
         return (airC, WallC + (wallLag * (((AirC + airC) / 2) - WallC)));
     }

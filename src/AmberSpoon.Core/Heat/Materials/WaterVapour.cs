@@ -38,8 +38,11 @@ internal static class WaterVapour
             return (0, 0);
         }
 
-        double perPascal = GasFactorKgKPerJ / LewisJPerM3K / (surfaceC + 273.15);
-        return (perPascal * excessPa, perPascal * saturationSlope);
+        // Vapour leaves no hotter than water boils; were it let, a hotter surface would lose less.
+        double kelvin = Math.Min(surfaceC, BoilingC) + 273.15;
+        double perPascal = GasFactorKgKPerJ / LewisJPerM3K / kelvin;
+        double thinning = surfaceC < BoilingC ? excessPa / kelvin : 0;
+        return (perPascal * excessPa, perPascal * (saturationSlope - thinning));
     }
 
     /// <summary>Temperature at which water boils in a kitchen at sea level, °C.</summary>

@@ -53,7 +53,7 @@ public sealed record MaterialRequest(
 /// <param name="AirC">Air, and the walls that radiate, °C, −40 to 400.</param>
 /// <param name="ConvectionWPerM2K">0 to 20 000.</param>
 /// <param name="Emissivity">0 to 1.</param>
-/// <param name="EvaporationFactor">0 (dry) to 1 (an open, wet surface that dries as it loses water).</param>
+/// <param name="EvaporationFactor">0 (dry) to 1 (an open, wet surface that dries as it loses water, in air with 6 kPa of vapour).</param>
 public sealed record StageRequest(
     double? Minutes = null,
     double? AirC = null,
