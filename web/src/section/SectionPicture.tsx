@@ -6,8 +6,8 @@ import { inUnit, sayDegrees } from '../words/temperatures';
 import type { OpenFilm, OpenPlane } from './film';
 
 /** Filled bands are this wide, °C: narrow enough to look even. */
-const BAND_C = 3;
-const HOTTEST_C = 180;
+const BAND_C = 5;
+const HOTTEST_C = 125;
 
 /** Lines in the crust would lie too close to tell apart, °C. */
 const CRUST_C = 95;
