@@ -3,7 +3,7 @@ namespace AmberSpoon.Core.Heat;
 /// <summary>How finely a piece is cut into cells and time into steps.</summary>
 public enum GridLevel
 {
-    /// <summary>For differences between many runs: within about 1.5 °C.</summary>
+    /// <summary>For differences between many runs: within about 1 °C.</summary>
     Quick,
 
     /// <summary>For answers: within 0.5 °C of a grid twice as fine.</summary>

@@ -7,6 +7,8 @@ import type { OpenFilm, OpenPlane } from './film';
 
 /** Filled bands are this wide, °C: narrow enough to look even. */
 const BAND_C = 5;
+
+/** Hotter crust is all one colour, °C. */
 const HOTTEST_C = 125;
 
 /** Lines in the crust would lie too close to tell apart, °C. */

@@ -93,13 +93,3 @@ internal sealed class CellCutter(GridShape grid, Func<Point, double> level)
     private static double Share(ReadOnlySpan<double> at, int p, int q, int r, int s) =>
         (CutTetrahedron.ShareOfTriangle(at[p], at[q], at[s]) + CutTetrahedron.ShareOfTriangle(at[p], at[r], at[s])) / 2;
 }
-
-/// <summary>What a solid leaves of one cell.</summary>
-internal struct CutCell
-{
-    public double VolumeM3;
-    public double OpenX;
-    public double OpenY;
-    public double OpenZ;
-    public SurfacePatches Surface;
-}

@@ -64,11 +64,3 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
     private static ThermalMaterial? InnerOf(CutShape shape) =>
         shape.Inner is null ? null : shape.InnerIsFood ? ThermalMaterial.Filling : ThermalMaterial.Bone;
 }
-
-/// <summary>How large a piece is.</summary>
-/// <param name="LengthMm">Along the piece, mm.</param>
-/// <param name="WidthMm">Across, mm.</param>
-/// <param name="HeightMm">From the tray, mm.</param>
-/// <param name="VolumeMl">ml.</param>
-/// <param name="SurfaceCm2">All round, cm².</param>
-public sealed record PieceSize(double LengthMm, double WidthMm, double HeightMm, double VolumeMl, double SurfaceCm2);

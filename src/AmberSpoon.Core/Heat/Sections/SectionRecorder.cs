@@ -11,8 +11,8 @@ internal sealed class SectionRecorder
     private readonly HeatBody _body;
     private readonly CutShape _shape;
     private readonly IReadOnlyList<double> _frameS;
-    private readonly Picture _along;
-    private readonly Picture _across;
+    private readonly PlanePicture _along;
+    private readonly PlanePicture _across;
     private readonly List<SectionFrame> _frames = [];
     private readonly double[] _cellsAtAim;
     private readonly double _aimC;
@@ -33,10 +33,8 @@ internal sealed class SectionRecorder
         Point low = shape.Solid.Low.Stretched(stretch);
         Point high = shape.Solid.High.Stretched(stretch);
         double pitch = Math.Max(high.X - low.X, 2 * high.Y) / PointsAlong;
-        _along = new(low.X, high.X, high.Z, pitch, (x, z) => new(x, 0, z));
-        _across = new(-high.Y, high.Y, high.Z, pitch, (x, z) => new(body.Middle.X, Math.Abs(x), z));
-        _along.Prepare(body, Level);
-        _across.Prepare(body, Level);
+        _along = new(body.Mesh, new(low.X, high.X, high.Z, pitch, (x, z) => new(x, 0, z)), Level);
+        _across = new(body.Mesh, new(-high.Y, high.Y, high.Z, pitch, (x, z) => new(body.Middle.X, Math.Abs(x), z)), Level);
     }
 
     /// <summary>When the next frame is due, s.</summary>
@@ -58,7 +56,7 @@ internal sealed class SectionRecorder
     }
 
     public SectionFilm Film() => new(
-        _along.Plane(Level, Inner), _across.Plane(Level, Inner), Inside, _frames, new ProbeFinder(_body, _shape).Find(_cellsAtAim));
+        _along.Plane(Inner), _across.Plane(Inner), Inside, _frames, new ProbeFinder(_body, _shape).Find(_cellsAtAim));
 
     private InsideKind Inside =>
         _shape.Inner is null ? InsideKind.OnlyMeat : _shape.InnerIsFood ? InsideKind.Filling : InsideKind.Bone;
@@ -71,41 +69,5 @@ internal sealed class SectionRecorder
     {
         Point stretch = _body.Mesh.Stretch;
         return new(place.X / stretch.X, place.Y / stretch.Y, place.Z / stretch.Z);
-    }
-
-    /// <summary>One plane's picture in the making.</summary>
-    private sealed class Picture(double leftM, double rightM, double heightM, double pitchM, Func<double, double, Point> place)
-    {
-        private readonly int _columns = Math.Max(8, (int)Math.Ceiling((rightM - leftM) / pitchM));
-        private readonly int _rows = Math.Max(6, (int)Math.Ceiling(heightM / pitchM));
-        private readonly List<byte> _deciC = [];
-        private PlaneRaster? _raster;
-
-        public void Prepare(HeatBody body, Func<Point, double> level)
-        {
-            var points = new List<Point>();
-            for (int row = 0; row < _rows; row++)
-            {
-                for (int column = 0; column < _columns; column++)
-                {
-                    points.Add(place(
-                        leftM + ((rightM - leftM) * (column + 0.5) / _columns), heightM * (row + 0.5) / _rows));
-                }
-            }
-
-            _raster = new(body.Mesh, points, point => level(point) < 0);
-        }
-
-        public void Read(double[] cellC, double[] surfaceC) => _raster!.Read(cellC, surfaceC, _deciC);
-
-        public SectionPlane Plane(Func<Point, double> level, Func<Point, double> inner) => new(
-            1000 * leftM,
-            1000 * (rightM - leftM),
-            1000 * heightM,
-            _columns,
-            _rows,
-            PlaneOutline.Of(leftM, rightM, heightM, (x, z) => level(place(x, z)))[0],
-            PlaneOutline.Of(leftM, rightM, heightM, (x, z) => inner(place(x, z))),
-            [.. _deciC]);
     }
 }

@@ -13,6 +13,9 @@ internal sealed class FieldState
     /// <summary>Meat that is this much hotter than boiling water gives the rest off as steam, °C.</summary>
     private const double BoilsAtC = WaterVapour.BoilingC + 0.3;
 
+    /// <summary>γ / (1 − γ), the second stage's change against the first's where all is straight.</summary>
+    private const double FirstAgainstSecond = 0.41421356237309503;
+
     /// <summary>How promptly a boiling cell gives its heat to steam, 1/s: within seconds.</summary>
     private const double BoilingPerS = 0.5;
 
@@ -170,9 +173,6 @@ internal sealed class FieldState
 
         return Math.Sqrt(Vector.Sum(sum) / Vector.Sum(volume));
     }
-
-    /// <summary>γ / (1 − γ).</summary>
-    private const double FirstAgainstSecond = 0.41421356237309503;
 
     /// <summary>Books a step that is kept.</summary>
     public void Settle(double stepS)

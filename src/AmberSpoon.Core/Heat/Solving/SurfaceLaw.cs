@@ -39,13 +39,3 @@ internal readonly struct SurfaceLaw(in FaceClimate climate, Coat coat)
         return new(flux, Math.Min(slope, -1e-9), evaporation);
     }
 }
-
-/// <param name="FluxWPerM2">Heat entering, W/m².</param>
-/// <param name="Slope">Its change with surface temperature, W/(m²·K), below 0.</param>
-/// <param name="EvaporationKgPerM2S">Water leaving, kg/(m²·s).</param>
-internal readonly record struct SurfaceFlux(double FluxWPerM2, double Slope, double EvaporationKgPerM2S)
-{
-    /// <summary>What the tangent sends through a resistance from a cell that is warmer than the surface was, W/m².</summary>
-    public double ThroughTangent(double cellAboveSurfaceC, double resistance) =>
-        (FluxWPerM2 + (Slope * cellAboveSurfaceC)) / (1 - (Slope * resistance));
-}
