@@ -1,0 +1,64 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Sections;
+using AmberSpoon.Core.Trays;
+using CsCheck;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Trays;
+
+public sealed class GuessEnsembleTests
+{
+    private static readonly IReadOnlyList<PlaceStage> OneHour = [new(BakePlace.Oven, 3600)];
+
+    private static GuessEnsemble Ensemble(TrayPlan plan) => GuessEnsemble.Follow(plan, KitchenGuess.Nominal, OneHour);
+
+    [Fact]
+    public void A_higher_target_is_later_at_both_ends_and_in_the_middle()
+    {
+        GuessEnsemble thighs = Ensemble(Plans.Thighs);
+        Gen.Select(Gen.Double[30, 80], Gen.Double[0.5, 8]).Sample((targetC, more) =>
+        {
+            TimeBand sooner = thighs.TimeToReach(targetC)!;
+            TimeBand later = thighs.TimeToReach(targetC + more)!;
+            return sooner.MedianMinutes < later.MedianMinutes && sooner.LowMinutes < later.LowMinutes && sooner.HighMinutes < later.HighMinutes;
+        });
+        Assert.Null(thighs.TimeToReach(110));
+    }
+
+    [Fact]
+    public void A_measurement_closes_the_band_and_time_opens_it_again()
+    {
+        GuessEnsemble thighs = Ensemble(Plans.Thighs);
+        (double, double) anchor = (1200, 40);
+        CurvePoint there = thighs.At(1200, anchor);
+        Assert.Equal(40, there.ColdestC, 1e-9);
+        Assert.Equal(there.ColdestLowC, there.ColdestHighC, 1e-9);
+        CurvePoint later = thighs.At(1500, anchor);
+        CurvePoint latest = thighs.At(1800, anchor);
+        Assert.InRange(later.ColdestHighC - later.ColdestLowC, 1, latest.ColdestHighC - latest.ColdestLowC);
+        CurvePoint unmeasured = thighs.At(1500);
+        Assert.True(later.ColdestHighC - later.ColdestLowC < unmeasured.ColdestHighC - unmeasured.ColdestLowC);
+    }
+
+    /// <summary>Four kitchens in five: a band is neither a point nor an excuse.</summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh, 165)]
+    [InlineData(Cut.BonelessBreast, 225)]
+    [InlineData(Cut.WholeWing, 90)]
+    [InlineData(Cut.BoneInBreast, 400)]
+    public void Bands_are_a_fifth_to_a_half_of_the_time_wide(Cut cut, double pieceG)
+    {
+        TimeBand band = TrayForecaster.Forecast(Plans.Of(cut, pieceG, 204))!.ToTarget;
+        Assert.InRange((band.HighMinutes - band.LowMinutes) / band.MedianMinutes, 0.2, 0.5);
+    }
+
+    [Fact]
+    public void A_tray_cut_open_has_a_frame_a_minute_or_sixty_for_a_long_evening()
+    {
+        SectionFilm brief = TraySections.Film(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs)!);
+        Assert.Equal(1, brief.Frames[1].Minutes - brief.Frames[0].Minutes, 1e-9);
+        SectionFilm whole = TraySections.Film(Plans.Thighs, KitchenGuess.Nominal, [new(BakePlace.Oven, 3 * 3600)]);
+        Assert.InRange(whole.Frames.Count, 50, 61);
+        Assert.Equal(180, whole.Frames[^1].Minutes, 3.001);
+    }
+}
