@@ -80,7 +80,7 @@ public sealed class OvenEvening : Surroundings
 
     public override void Advance(double fromS, double toS, ReadOnlySpan<double> meanSurfaceC)
     {
-        double underC = meanSurfaceC[(int)(_turned ? Side.Top : Side.Under)];
+        double underC = meanSurfaceC[(int)LyingDown];
         _underRatePerS = (underC - _underC) / (toS - fromS);
         _tray.Advance(toS - fromS, AroundTray());
         _underC = underC;
@@ -98,8 +98,12 @@ public sealed class OvenEvening : Surroundings
             : new(roomC, roomC, HeatParameters.RoomConvection.Value, _underC, _underRatePerS, isTouched);
     }
 
-    public override double WaterAddedKgPerM2(double atS) =>
-        HeatParameters.BasteWater.Value * _steps.Count(step => step is Baste && step.AtS == atS);
+    public override double WaterAddedKgPerM2(double atS, Side side) => side == LyingDown
+        ? 0
+        : HeatParameters.BasteWater.Value * _steps.Count(step => step is Baste && step.AtS == atS);
+
+    /// <summary>The side that a brush does not reach.</summary>
+    private Side LyingDown => _turned ? Side.Top : Side.Under;
 
     private void Happen(double untilS)
     {

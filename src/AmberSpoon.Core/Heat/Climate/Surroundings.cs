@@ -1,3 +1,5 @@
+using AmberSpoon.Core.Heat.Meshing;
+
 namespace AmberSpoon.Core.Heat.Climate;
 
 /// <summary>
@@ -17,7 +19,7 @@ public abstract class Surroundings
 
     /// <summary>Fills in what top, rim and under side of the piece meet.</summary>
     /// <param name="timeS">s since the start.</param>
-    /// <param name="sides">Three, by <see cref="Meshing.Side"/>.</param>
+    /// <param name="sides">Three, by <see cref="Side"/>.</param>
     public abstract void Describe(double timeS, Span<FaceClimate> sides);
 
     /// <summary>Called after a step that was kept.</summary>
@@ -28,6 +30,6 @@ public abstract class Surroundings
     {
     }
 
-    /// <summary>Water brushed onto the open sides at this moment, kg/m²; asked once at each abrupt change.</summary>
-    public virtual double WaterAddedKgPerM2(double atS) => 0;
+    /// <summary>Water brushed onto a side of the piece at this moment, kg/m²; asked once at each abrupt change.</summary>
+    public virtual double WaterAddedKgPerM2(double atS, Side side) => 0;
 }

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Meshing;
 
 namespace AmberSpoon.Core.Heat.Solving;
 
@@ -85,9 +86,11 @@ public sealed class HeatSolver
             }
 
             Accept(takenS, untilS);
-            stepS = _timeS == changeS ? _question.Steps.First : Math.Max(_question.Steps.NextS(takenS, errorC), Math.Min(stepS, takenS));
+            // A step cut short by a sample says nothing against the length that was meant.
+            stepS = Math.Max(_question.Steps.NextS(takenS, errorC), takenS < stepS ? stepS : 0);
             if (_timeS == changeS)
             {
+                stepS = _question.Steps.First;
                 Change();
             }
         }
@@ -98,8 +101,8 @@ public sealed class HeatSolver
             copies * _evaporatedKg,
             copies * _field.BoiledKg,
             _field.CookingLoss(),
-            _surface.MeanBrowning(Meshing.Side.Top),
-            _surface.MeanBrowning(Meshing.Side.Under),
+            _surface.MeanBrowning(Side.Top),
+            _surface.MeanBrowning(Side.Under),
             _movedJ == 0 ? 0 : (gainedJ - _enteredJ) / _movedJ,
             _question.Body.Cells,
             _steps));
@@ -110,10 +113,9 @@ public sealed class HeatSolver
     {
         _surface.ForgetEvaporation();
         _field.StopBoiling();
-        if (_question.Around.WaterAddedKgPerM2(_timeS) is > 0 and var water)
+        foreach (Side side in Enum.GetValues<Side>())
         {
-            _surface.Wet(Meshing.Side.Top, water);
-            _surface.Wet(Meshing.Side.Rim, water);
+            _surface.Wet(side, _question.Around.WaterAddedKgPerM2(_timeS, side));
         }
     }
 

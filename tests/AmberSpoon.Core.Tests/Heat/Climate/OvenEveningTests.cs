@@ -128,9 +128,13 @@ public sealed class OvenEveningTests
     {
         OvenEvening evening = Evening(null, new Baste(600), new Turn(600), new OpenDoor(1200, 10));
         Assert.Equal(600, evening.NextChangeS(0));
-        Assert.Equal(HeatParameters.BasteWater.Value, evening.WaterAddedKgPerM2(600));
-        Assert.Equal(0, evening.WaterAddedKgPerM2(1200));
+        Assert.Equal(HeatParameters.BasteWater.Value, evening.WaterAddedKgPerM2(600, Side.Top));
+        Assert.Equal(0, evening.WaterAddedKgPerM2(600, Side.Under));
+        Assert.Equal(0, evening.WaterAddedKgPerM2(1200, Side.Top));
         evening.Advance(0, 600, WarmMeat);
+        // Turned by now, so the brush meets what lay down.
+        Assert.Equal(0, evening.WaterAddedKgPerM2(600, Side.Top));
+        Assert.Equal(HeatParameters.BasteWater.Value, evening.WaterAddedKgPerM2(600, Side.Under));
         Assert.Equal(1200, evening.NextChangeS(600));
         evening.Advance(600, 1200, WarmMeat);
         Assert.Equal(3600, evening.NextChangeS(1200));
