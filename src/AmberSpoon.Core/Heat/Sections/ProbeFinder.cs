@@ -51,9 +51,7 @@ internal sealed class ProbeFinder(HeatBody body, CutShape shape)
 
     private static PlanePoint At(Point place) => new(Math.Round(1000 * place.X, 1), Math.Round(1000 * place.Z, 1));
 
-    private double Level(Point place) => shape.Solid.Level(Unstretched(place));
-
-    private Point Unstretched(Point place) => new(place.X / Stretch.X, place.Y / Stretch.Y, place.Z / Stretch.Z);
+    private double Level(Point place) => shape.Solid.Level(place.Unstretched(Stretch));
 
     /// <summary>Where the way from outside to the tip last goes through the surface.</summary>
     private Point EntryOf(Point from, Point tip)
@@ -79,7 +77,7 @@ internal sealed class ProbeFinder(HeatBody body, CutShape shape)
 
         for (int n = 0; n < Checks; n++)
         {
-            if (shape.Inner(Unstretched(entry.Towards(tip, (double)n / Checks))) < 0)
+            if (shape.Inner(entry.Towards(tip, (double)n / Checks).Unstretched(Stretch)) < 0)
             {
                 return true;
             }

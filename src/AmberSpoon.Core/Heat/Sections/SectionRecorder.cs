@@ -61,13 +61,7 @@ internal sealed class SectionRecorder
     private InsideKind Inside =>
         _shape.Inner is null ? InsideKind.OnlyMeat : _shape.InnerIsFood ? InsideKind.Filling : InsideKind.Bone;
 
-    private double Level(Point place) => _shape.Solid.Level(Unstretched(place));
+    private double Level(Point place) => _shape.Solid.Level(place.Unstretched(_body.Mesh.Stretch));
 
-    private double Inner(Point place) => _shape.Inner is { } inner ? Math.Max(inner(Unstretched(place)), Level(place)) : 1;
-
-    private Point Unstretched(Point place)
-    {
-        Point stretch = _body.Mesh.Stretch;
-        return new(place.X / stretch.X, place.Y / stretch.Y, place.Z / stretch.Z);
-    }
+    private double Inner(Point place) => _shape.Inner is { } inner ? Math.Max(inner(place.Unstretched(_body.Mesh.Stretch)), Level(place)) : 1;
 }

@@ -19,6 +19,9 @@ public readonly record struct Point(double X, double Y, double Z)
     /// <summary>Each coordinate times the other's.</summary>
     public Point Stretched(Point factors) => new(X * factors.X, Y * factors.Y, Z * factors.Z);
 
+    /// <summary>Each coordinate over the other's: undoes <see cref="Stretched"/>.</summary>
+    public Point Unstretched(Point factors) => new(X / factors.X, Y / factors.Y, Z / factors.Z);
+
     /// <summary>The place this share of the way to another.</summary>
     public Point Towards(Point other, double share) =>
         new(X + (share * (other.X - X)), Y + (share * (other.Y - Y)), Z + (share * (other.Z - Z)));

@@ -7,8 +7,6 @@ namespace AmberSpoon.Core.Heat.Solving;
 public static class Browning
 {
     public const double Golden = 1;
-    public const double Deep = 2;
-    public const double Burnt = 4;
 
     private const double GasJPerMolK = 8.314;
     private const double ReferenceK = 150 + 273.15;

@@ -24,6 +24,7 @@ public sealed class HeatSolver
     private readonly List<HeatSample> _samples;
     private readonly FieldPoint _middle;
     private readonly FieldPoint _tip;
+    private readonly int _cells;
     private readonly FaceClimate[] _sides = new FaceClimate[3];
     private readonly double[] _sideMeansC = new double[3];
     private double _timeS;
@@ -38,6 +39,7 @@ public sealed class HeatSolver
     {
         _question = question;
         HeatBody body = question.Body;
+        _cells = body.Cells;
         _field = new(body, question.StartC);
         _surface = new(body.Mesh, body.Coats, question.StartC);
         _middle = new(body.Mesh, body.Middle);
@@ -65,7 +67,7 @@ public sealed class HeatSolver
         while (_timeS < endS && _samples[^1].ColdestC < _question.StopAtColdestC)
         {
             cancel.ThrowIfCancellationRequested();
-            if (++_steps * (double)_question.Body.Cells > MostWork)
+            if (++_steps * (double)_cells > MostWork)
             {
                 throw new HeatInputException("cellMm", "That would take too long to compute: choose larger cells or a shorter time.");
             }
@@ -104,7 +106,7 @@ public sealed class HeatSolver
             _surface.MeanBrowning(Side.Top),
             _surface.MeanBrowning(Side.Under),
             _movedJ == 0 ? 0 : (gainedJ - _enteredJ) / _movedJ,
-            _question.Body.Cells,
+            _cells,
             _steps));
     }
 

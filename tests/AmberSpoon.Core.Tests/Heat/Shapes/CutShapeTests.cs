@@ -67,6 +67,7 @@ public sealed class CutShapeTests
         Assert.Equal(new(1, 2, 0), x + y);
         Assert.Equal(new(0.5, 1, 0), x.Towards(y, 0.5));
         Assert.Equal(new(3, 8, 0), (x + y).Stretched(new(3, 4, 5)));
+        Assert.Equal(x + y, (x + y).Stretched(new(3, 4, 5)).Unstretched(new(3, 4, 5)));
         Assert.Equal(5, new Point(3, 4, 0).Length);
     }
 }
