@@ -1,10 +1,13 @@
 namespace AmberSpoon.Core.Food;
 
-/// <summary>What a piece is covered with before it is baked.</summary>
+/// <summary>What a piece is covered with, or wrapped in, before it is baked.</summary>
 public enum Coating
 {
-    /// <summary>Plain, or a film of oil with a rub.</summary>
+    /// <summary>Plain, with a film of oil.</summary>
     Oil,
+
+    /// <summary>Spices, salt and perhaps a little sugar over oil.</summary>
+    DryRub,
 
     /// <summary>Oil, acid and aromatics, drained.</summary>
     WetMarinade,
@@ -15,6 +18,24 @@ public enum Coating
     /// <summary>Sweet and sticky.</summary>
     Glaze,
 
-    /// <summary>Crumb over egg, mayonnaise or yogurt.</summary>
-    Crumb,
+    /// <summary>Crumb over beaten egg.</summary>
+    CrumbOverEgg,
+
+    /// <summary>Crumb over mayonnaise: fatter, browns sooner.</summary>
+    CrumbOverMayonnaise,
+
+    /// <summary>Crumb over yogurt that was left on: wetter.</summary>
+    CrumbOverYogurt,
+
+    /// <summary>Butter pushed under the skin.</summary>
+    ButterUnderSkin,
+
+    /// <summary>Herbs and garlic pushed under the skin.</summary>
+    HerbsUnderSkin,
+
+    /// <summary>Slit and filled; only a boneless breast is.</summary>
+    Stuffed,
+
+    /// <summary>Sealed in paper or foil.</summary>
+    Parcel,
 }

@@ -6,7 +6,13 @@ namespace AmberSpoon.Core.Food;
 /// <param name="Ash">kg per kg.</param>
 public sealed record Composition(double Protein, double Fat, double Ash)
 {
-    public double Water => 1 - Protein - Fat - Ash;
+    /// <summary>Sugar and starch, kg per kg.</summary>
+    public double Carbohydrate { get; init; }
+
+    /// <summary>kg per kg.</summary>
+    public double Fibre { get; init; }
+
+    public double Water => 1 - Protein - Fat - Ash - Carbohydrate - Fibre;
 
     /// <summary>USDA food composition tables (from memory): raw breast meat.</summary>
     public static Composition BreastMeat { get; } = new(Protein: 0.225, Fat: 0.015, Ash: 0.011);

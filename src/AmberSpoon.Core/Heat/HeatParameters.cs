@@ -163,7 +163,28 @@ public static class HeatParameters
         "Browning of a marinated surface, against bare meat", 1.2, "1", 1, 2, "Common practice");
 
     public static HeatParameter CrumbBrowning { get; } = new(
-        "Browning of crumb, against bare meat", 1.5, "1", 1, 2.5, "Common practice");
+        "Browning of crumb, against bare meat", 1.2, "1", 1, 2.5, "Common practice");
+
+    public static HeatParameter RubBrowning { get; } = new(
+        "Browning of a dry rub, against bare meat", 1.4, "1", 1, 2, "Common practice: paprika and a little sugar");
+
+    public static HeatParameter FatCrumbBrowning { get; } = new(
+        "Browning of crumb over mayonnaise, against bare meat", 1.5, "1", 1.2, 2.5, "Common practice");
+
+    public static HeatParameter VegetableBrowning { get; } = new(
+        "Browning of a plain oiled vegetable, against bare meat", 1.3, "1", 1, 2, "Calibrated: golden edges at its usual time");
+
+    public static HeatParameter ButterBrowning { get; } = new(
+        "Browning over butter under the skin, against plain skin", 1.2, "1", 1, 1.5, "Common practice: milk solids");
+
+    public static HeatParameter UpperShelfShare { get; } = new(
+        "Heat taken up by the upper of two trays, against one alone", 0.92, "1", 0.8, 1, "Common practice: two trays take a little longer");
+
+    public static HeatParameter LowerShelfShare { get; } = new(
+        "Heat taken up by the lower of two trays, against one alone", 0.82, "1", 0.7, 0.95, "Common practice: the lower tray stands in the upper one's shade");
+
+    public static HeatParameter HotSpot { get; } = new(
+        "How much hotter the back of an oven is than its middle", 5, "°C", 0, 12, "Common practice: trays are rotated because of it");
 
     public static HeatParameter BrowningActivation { get; } = new(
         "Activation energy of browning", 80000, "J/mol", 60000, 110000, "Crusts in baking literature (from memory)");
@@ -189,6 +210,6 @@ public static class HeatParameters
         BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, NeighbourSurface,
         FoilConvection, FoilExcess, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
         MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
-        BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
+        RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, UpperShelfShare, LowerShelfShare, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
     ];
 }

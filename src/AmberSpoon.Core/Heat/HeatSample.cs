@@ -7,8 +7,19 @@ namespace AmberSpoon.Core.Heat;
 /// <param name="TipC">Where the probe's tip is, °C; the middle where none was given.</param>
 /// <param name="SurfaceC">The surface, averaged all round, °C.</param>
 /// <param name="MeanC">Averaged over all that is not bone, °C.</param>
+/// <param name="CookMinutes">Cook value of the coldest food so far (see <see cref="Doneness.CookValue"/>), min.</param>
+/// <param name="BrowningTop">Browning so far of the side laid upwards, in units of <see cref="Solving.Browning"/>.</param>
+/// <param name="BrowningUnder">Browning so far of the side laid downwards.</param>
 public readonly record struct HeatSample(
-    double TimeS, double ColdestC, double CoreC, double TipC, double SurfaceC, double MeanC)
+    double TimeS,
+    double ColdestC,
+    double CoreC,
+    double TipC,
+    double SurfaceC,
+    double MeanC,
+    double CookMinutes = 0,
+    double BrowningTop = 0,
+    double BrowningUnder = 0)
 {
     /// <summary>The state between this moment and another, straight.</summary>
     public HeatSample Towards(HeatSample other, double share) => new(
@@ -17,5 +28,8 @@ public readonly record struct HeatSample(
         CoreC + (share * (other.CoreC - CoreC)),
         TipC + (share * (other.TipC - TipC)),
         SurfaceC + (share * (other.SurfaceC - SurfaceC)),
-        MeanC + (share * (other.MeanC - MeanC)));
+        MeanC + (share * (other.MeanC - MeanC)),
+        CookMinutes + (share * (other.CookMinutes - CookMinutes)),
+        BrowningTop + (share * (other.BrowningTop - BrowningTop)),
+        BrowningUnder + (share * (other.BrowningUnder - BrowningUnder)));
 }

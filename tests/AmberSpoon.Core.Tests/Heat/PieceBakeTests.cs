@@ -113,7 +113,7 @@ public sealed class PieceBakeTests
         double minutes = MinutesTo74(bare);
         Assert.True(MinutesTo74(bare with { Placement = new(Cover: Cover.Foil) }) > minutes + 3);
         Assert.True(MinutesTo74(bare with { Placement = new(Cover: Cover.Parcel) }) > minutes - 5);
-        Assert.True(MinutesTo74(bare with { Piece = bare.Piece with { Coating = Coating.Crumb } }) > minutes + 1);
+        Assert.True(MinutesTo74(bare with { Piece = bare.Piece with { Coating = Coating.CrumbOverEgg } }) > minutes + 1);
         Assert.True(MinutesTo74(bare with { Piece = bare.Piece with { Coating = Coating.ThickMarinade } }) > minutes);
         Assert.True(MinutesTo74(bare with { Placement = new(Crowding: 1) }) > MinutesTo74(bare with { Placement = new(Crowding: 0) }) + 0.5);
     }

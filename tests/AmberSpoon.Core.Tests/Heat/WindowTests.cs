@@ -23,10 +23,10 @@ public sealed class WindowTests(ITestOutputHelper output)
         new("W2", "bone-in thighs, mixed sizes, on vegetables, still 232 °C", 74, 28, 32, Of(new(Cut.BoneInThigh, 165), Still(232), OnVegetables)),
         new("W3", "drumsticks, sticky, never turned, still 177 °C", 74, 40, 50, Of(new(Cut.Drumstick, 115) { Coating = Coating.Glaze }, Still(177))),
         new("W4", "crumbed drumsticks, turned midway, still 180 °C", 74, 50, 60, Of(
-            new(Cut.Drumstick, 115, SkinOn: false, Coating: Coating.Crumb), Still(180), steps: new Turn(25 * 60))),
+            new(Cut.Drumstick, 115, SkinOn: false, Coating: Coating.CrumbOverEgg), Still(180), steps: new Turn(25 * 60))),
         new("W5", "leg quarters with vegetable chunks, still 200 °C", 74, 55, 65, Of(new(Cut.LegQuarter, 330), Still(200), OnVegetables)),
         new("W6", "breast thirds, crumbed, 180 °C, fan", 75, 20, 25, Of(
-            new(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.Crumb), new(OvenMode.Fan, 180))),
+            new(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.CrumbOverEgg), new(OvenMode.Fan, 180))),
         new("W7", "slit and stuffed boneless breast, still 200 °C", 74, 25, 30, Of(new(Cut.StuffedBreast, 200, SkinOn: false), Still(200))),
         new("W8", "cut-up bird's breast, basted three times, still 191 °C", 71, 60, 65, Of(
             new(Cut.BoneInBreast, 400), Still(191), steps: [new Baste(30 * 60), new Baste(42 * 60), new Baste(54 * 60)])),

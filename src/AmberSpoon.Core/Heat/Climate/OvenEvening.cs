@@ -10,7 +10,7 @@ public sealed class OvenEvening : Surroundings
 {
     private readonly OvenTraits _traits;
     private readonly Placement _placement;
-    private readonly IReadOnlyList<TendingStep> _steps;
+    private readonly List<TendingStep> _steps;
     private readonly OvenAir _oven;
     private readonly TrayBody _tray;
     private Cover _cover;
@@ -19,6 +19,8 @@ public sealed class OvenEvening : Surroundings
     private double _underC = HeatParameters.RoomAir.Value;
     private double _underRatePerS;
     private double _nowS;
+    private double _endS;
+    private double _exchange;
     private int _next;
 
     /// <param name="traits">The oven.</param>
@@ -41,16 +43,33 @@ public sealed class OvenEvening : Surroundings
 
         _traits = traits;
         _placement = placement;
-        _steps = steps;
+        _steps = [.. steps];
         _oven = new(traits);
         _tray = new(placement, HeatParameters.RoomAir.Value);
         _cover = placement.Cover;
         _turned = placement.TopDown;
-        EndS = endS;
+        _endS = endS;
+        _exchange = traits.ExchangeFactor;
         Happen(0);
     }
 
-    public override double EndS { get; }
+    public override double EndS => _endS;
+
+    /// <summary>From now on the evening ends like this instead: earlier steps that lie ahead still happen.</summary>
+    /// <param name="steps">What else is done, each now or later.</param>
+    /// <param name="endS">When to stop following, s.</param>
+    internal void EndWith(IReadOnlyList<TendingStep> steps, double endS)
+    {
+        _steps.RemoveAll(step => step.AtS > endS);
+        _steps.AddRange(steps);
+
+        // A stable sort, and none among what has happened already.
+        TendingStep[] ahead = [.. _steps.Skip(_next).OrderBy(step => step.AtS)];
+        _steps.RemoveRange(_next, _steps.Count - _next);
+        _steps.AddRange(ahead);
+        _endS = endS;
+        Happen(_nowS);
+    }
 
     public override double LongestStepS => _traits.SwingC > 0 ? _traits.SwingPeriodS / 12 : double.PositiveInfinity;
 
@@ -135,6 +154,9 @@ public sealed class OvenEvening : Surroundings
             case Drain:
                 _tray.Drain();
                 break;
+            case MoveShelf move:
+                _exchange = _traits.ExchangeFactor * move.ExchangeShare;
+                break;
             case TakeOut takeOut:
                 _resting = takeOut.Rest;
                 break;
@@ -149,13 +171,13 @@ public sealed class OvenEvening : Surroundings
         }
     }
 
-    private double OpenConvection => _traits.ExchangeFactor
+    private double OpenConvection => _exchange
         * (_oven.Mode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection).Value;
 
     private FaceClimate InOven(double laterS)
     {
         (double airC, double wallC) = _oven.After(_nowS, laterS);
-        double exchange = _traits.ExchangeFactor;
+        double exchange = _exchange;
         switch (_cover)
         {
             case Cover.Foil:

@@ -44,6 +44,15 @@ public sealed record Drain(double AtS) : TendingStep(AtS)
     public override double DoorOpenS => HeatParameters.TurnSeconds.Value;
 }
 
+/// <summary>The tray is moved to another shelf, or comes to share the oven.</summary>
+/// <param name="AtS">When, s since the food went in.</param>
+/// <param name="ExchangeShare">Heat it takes up there, against a tray that has the oven to itself.</param>
+/// <param name="OpenS">How long the door stands open, s.</param>
+public sealed record MoveShelf(double AtS, double ExchangeShare, double OpenS) : TendingStep(AtS)
+{
+    public override double DoorOpenS => OpenS;
+}
+
 /// <summary>The tray comes out to rest.</summary>
 public sealed record TakeOut(double AtS, RestKind Rest = RestKind.Open) : TendingStep(AtS);
 

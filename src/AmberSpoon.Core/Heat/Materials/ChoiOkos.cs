@@ -18,6 +18,12 @@ internal static class ChoiOkos
     private static readonly Component Fat = new(
         new(0.18071, -2.7604e-4, -1.7749e-7), new(925.59, -0.41757, 0), new(1984.2, 1.4733, -4.8008e-3));
 
+    private static readonly Component Carbohydrate = new(
+        new(0.20141, 1.3874e-3, -4.3312e-6), new(1599.1, -0.31046, 0), new(1548.8, 1.9625, -5.9399e-3));
+
+    private static readonly Component Fibre = new(
+        new(0.18331, 1.2497e-3, -3.1683e-6), new(1311.5, -0.36589, 0), new(1845.9, 1.8306, -4.6509e-3));
+
     private static readonly Component Ash = new(
         new(0.32962, 1.4011e-3, -2.9069e-6), new(2423.8, -0.28063, 0), new(1092.6, 1.8896, -3.6817e-3));
 
@@ -29,7 +35,8 @@ internal static class ChoiOkos
     {
         ReadOnlySpan<(Component Component, double MassFraction)> parts =
         [
-            (Water, composition.Water), (Protein, composition.Protein), (Fat, composition.Fat), (Ash, composition.Ash),
+            (Water, composition.Water), (Protein, composition.Protein), (Fat, composition.Fat),
+            (Carbohydrate, composition.Carbohydrate), (Fibre, composition.Fibre), (Ash, composition.Ash),
         ];
         double specificVolumeM3PerKg = 0;
         double conductivityTimesVolume = 0;

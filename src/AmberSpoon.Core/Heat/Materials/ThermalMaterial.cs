@@ -61,11 +61,16 @@ public sealed class ThermalMaterial
             new(conductivityWPerMK, 0, 0), new(densityKgPerM3 * specificHeatJPerKgK, 0, 0), boils: false, densityKgPerM3);
     }
 
-    public static ThermalMaterial FromComposition(Composition composition)
+    /// <param name="composition">What it is made of.</param>
+    /// <param name="airShare">Share of its volume that is air, as in a mushroom, 0 to 0.6; air hardly conducts and weighs nothing.</param>
+    public static ThermalMaterial FromComposition(Composition composition, double airShare = 0)
     {
-        double density = ChoiOkos.Mix(composition, WeighedAtC).DensityKgPerM3;
+        double density = (1 - airShare) * ChoiOkos.Mix(composition, WeighedAtC).DensityKgPerM3;
+
+        // Pores scattered in a solid that conducts far better (Maxwell 1873, from memory).
+        double porous = 2 * (1 - airShare) / (2 + airShare);
         return new(
-            Quadratic.Through(celsius => ChoiOkos.Mix(composition, celsius).ConductivityWPerMK, 5, 50, 95),
+            Quadratic.Through(celsius => porous * ChoiOkos.Mix(composition, celsius).ConductivityWPerMK, 5, 50, 95),
             Quadratic.Through(celsius => density * ChoiOkos.Mix(composition, celsius).SpecificHeatJPerKgK, 5, 50, 95),
             boils: true,
             density);

@@ -1,5 +1,4 @@
 using System.Collections.Concurrent;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Meshing;
 using AmberSpoon.Core.Heat.Shapes;
 
@@ -8,7 +7,7 @@ namespace AmberSpoon.Core.Heat.Pieces;
 /// <summary>Meshes of the reference shapes, each made when first asked for and kept: pieces only stretch them.</summary>
 internal static class CutMeshes
 {
-    private static readonly ConcurrentDictionary<(Cut, GridLevel), Lazy<CutMesh>> Made = new();
+    private static readonly ConcurrentDictionary<(CutShape, GridLevel), Lazy<CutMesh>> Made = new();
 
     /// <summary>Heat goes mostly up and down, so cells may be wider than high.</summary>
     private const double WiderThanHigh = 1.5;
@@ -16,12 +15,11 @@ internal static class CutMeshes
     /// <summary>Half a piece's width needs fewer cells than its length.</summary>
     private const double SlenderShare = 2.5;
 
-    public static CutMesh For(Cut cut, GridLevel level) =>
-        Made.GetOrAdd((cut, level), key => new(() => Make(key.Item1, key.Item2))).Value;
+    public static CutMesh For(CutShape shape, GridLevel level) =>
+        Made.GetOrAdd((shape, level), key => new(() => Make(key.Item1, key.Item2))).Value;
 
-    private static CutMesh Make(Cut cut, GridLevel level)
+    private static CutMesh Make(CutShape shape, GridLevel level)
     {
-        CutShape shape = CutShapes.For(cut);
         Point size = shape.Solid.Size;
         (double layers, double most) = level switch
         {

@@ -13,10 +13,13 @@ namespace AmberSpoon.Core.Heat.Pieces;
 /// <param name="Steps">What is done to it, in order of time.</param>
 /// <param name="EndS">When to stop following, s since it went in.</param>
 public sealed record PieceBake(
-    PieceBody Piece, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps, double EndS)
+    FoodBody Piece, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps, double EndS)
 {
     /// <summary>Ends early once the coldest meat is this hot, °C.</summary>
     public double StopAtColdestC { get; init; } = double.PositiveInfinity;
+
+    /// <summary>Ends early once the coldest food has this cook value, min.</summary>
+    public double StopAtCookMinutes { get; init; } = double.PositiveInfinity;
 
     /// <summary>Where a probe's tip is, m in the piece's own coordinates; null for the middle.</summary>
     public Point? Tip { get; init; }
@@ -33,7 +36,7 @@ public sealed record PieceBake(
     public SectionFilm Film(IReadOnlyList<double> frameS, double aimC, CancellationToken cancel = default)
     {
         HeatQuestion question = Question(GridLevel.Normal);
-        var recorder = new SectionRecorder(question.Body, CutShapes.For(Piece.Cut), frameS, aimC);
+        var recorder = new SectionRecorder(question.Body, Piece.Shape, frameS, aimC);
         HeatSolver.Solve(question with { Recorder = recorder }, cancel);
         return recorder.Film();
     }
@@ -42,6 +45,7 @@ public sealed record PieceBake(
         new(Piece.At(level), StartC, new OvenEvening(Oven, Placement, Steps, EndS), StepsFor(level))
         {
             StopAtColdestC = StopAtColdestC,
+            StopAtCookMinutes = StopAtCookMinutes,
             Tip = Tip,
         };
 

@@ -14,35 +14,36 @@ namespace AmberSpoon.Core.Heat.Pieces;
 /// <param name="HeightMm">Height of its thickest place on the tray as measured, mm, or null to guess it.</param>
 /// <param name="SkinOn">Whether the skin is on.</param>
 /// <param name="Coating">What covers it.</param>
-public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, bool SkinOn = true, Coating Coating = Coating.Oil)
+public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, bool SkinOn = true, Coating Coating = Coating.Oil) : FoodBody
 {
-    /// <summary>Every side this many times as long; not a piece of this mass any more.</summary>
-    public double SizeFactor { get; init; } = 1;
-
     /// <summary>Height of a piece of this mass with its cut's proportions, mm.</summary>
     public static double GuessHeightMm(Cut cut, double massG)
     {
-        CutMesh mesh = CutMeshes.For(cut, GridLevel.Quick);
+        CutMesh mesh = CutMeshes.For(CutShapes.For(cut), GridLevel.Quick);
         return mesh.Shape.Solid.Size.Z * 1000 * Math.Cbrt(massG / 1000 / MassKg(cut, mesh));
     }
 
-    /// <summary>Length, width, height, volume and surface.</summary>
-    public PieceSize Size()
+    /// <summary>A breast that is slit and filled has the shape of one.</summary>
+    private Cut ShapedAs => Coating == Coating.Stuffed && Cut == Cut.BonelessBreast ? Cut.StuffedBreast : Cut;
+
+    internal override CutShape Shape => CutShapes.For(ShapedAs);
+
+    internal override Point Stretch => At(GridLevel.Quick).Mesh.Stretch;
+
+    /// <summary>Mass of a piece of this height with its cut's proportions, g.</summary>
+    public static double GuessMassG(Cut cut, double heightMm)
     {
-        HeatBody body = At(GridLevel.Normal);
-        Point size = body.Mesh.Stretch.Stretched(CutShapes.For(Cut).Solid.Size);
-        return new(1000 * size.X, 2 * 1000 * size.Y, 1000 * size.Z, body.VolumeM3 * 1e6, body.SurfaceM2 * 1e4);
+        CutMesh mesh = CutMeshes.For(CutShapes.For(cut), GridLevel.Quick);
+        return 1000 * MassKg(cut, mesh) * Math.Pow(heightMm / 1000 / mesh.Shape.Solid.Size.Z, 3);
     }
 
-    /// <summary>The piece, meshed.</summary>
-    /// <exception cref="HeatInputException">A mass or height that is no piece.</exception>
-    public HeatBody At(GridLevel level)
+    public override HeatBody At(GridLevel level)
     {
         HeatInputException.RequireWithin("massG", MassG, 2, 5000);
         HeatInputException.RequireWithin("heightMm", HeightMm ?? 10, 2, 250);
         HeatInputException.RequireWithin("sizeFactor", SizeFactor, 0.3, 3);
         CutFacts facts = CutTable.For(Cut);
-        CutMesh mesh = CutMeshes.For(Cut, level);
+        CutMesh mesh = CutMeshes.For(Shape, level);
         double volumeFactor = MassG / 1000 / MassKg(Cut, mesh);
         double even = Math.Cbrt(volumeFactor);
         double up = HeightMm is { } height ? height / 1000 / mesh.Shape.Solid.Size.Z : even;

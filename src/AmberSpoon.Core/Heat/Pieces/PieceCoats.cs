@@ -9,6 +9,9 @@ internal static class PieceCoats
     private static readonly Coat Skin = new(
         HeatParameters.SkinResistance.Value, HeatParameters.SkinWetness.Value, 0, HeatParameters.SkinBrowning.Value);
 
+    private static readonly Coat Crumb = new(
+        HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value);
+
     private static readonly Coat HollowUnderRibs = new(HeatParameters.RibGap.Value, 1, 0, 1);
 
     /// <returns>By side: top, rim, under.</returns>
@@ -20,12 +23,23 @@ internal static class PieceCoats
         return [skin, skin, facts.Cut == Cut.BoneInBreast ? under.Over(HollowUnderRibs) : under];
     }
 
+    /// <summary>A vegetable: a film of oil all round.</summary>
+    public static IReadOnlyList<Coat> Oiled(double browning)
+    {
+        var film = new Coat(0, HeatParameters.OilWetness.Value, 0, HeatParameters.VegetableBrowning.Value * browning);
+        return [film, film, film];
+    }
+
     private static Coat Of(Coating coating) => coating switch
     {
         Coating.WetMarinade => new(0, 1, HeatParameters.WetMarinadeWater.Value, HeatParameters.MarinadeBrowning.Value),
         Coating.ThickMarinade => new(0, 1, HeatParameters.MarinadeWater.Value, HeatParameters.MarinadeBrowning.Value),
         Coating.Glaze => new(0, 1, HeatParameters.WetMarinadeWater.Value, HeatParameters.GlazeBrowning.Value),
-        Coating.Crumb => new(HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value),
+        Coating.DryRub => new(0, HeatParameters.OilWetness.Value, 0, HeatParameters.RubBrowning.Value),
+        Coating.CrumbOverEgg => Crumb,
+        Coating.CrumbOverMayonnaise => Crumb with { Browning = HeatParameters.FatCrumbBrowning.Value },
+        Coating.CrumbOverYogurt => Crumb with { FreeWaterKgPerM2 = Crumb.FreeWaterKgPerM2 + HeatParameters.MarinadeWater.Value },
+        Coating.ButterUnderSkin => new(0, HeatParameters.OilWetness.Value, 0, HeatParameters.ButterBrowning.Value),
         _ => new(0, HeatParameters.OilWetness.Value, 0, 1),
     };
 }

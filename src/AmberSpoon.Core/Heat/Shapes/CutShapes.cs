@@ -62,7 +62,7 @@ internal static class CutShapes
         };
     }
 
-    private static CutShape Boneless(Loft loft) => new(
+    internal static CutShape Boneless(Loft loft) => new(
         Half(loft.StartM, loft.StartM + loft.LengthM, loft.WidthM / 2, loft.HeightM, loft.Level),
         null,
         false,
@@ -135,15 +135,22 @@ internal static class CutShapes
     }
 
     /// <summary>A cube with rounded edges.</summary>
-    private static CutShape Cube(double sideMm)
+    internal static CutShape Cube(double sideMm)
+    {
+        double half = sideMm / 2 * Mm;
+        return Solid(sideMm, p =>
+        {
+            double power = Math.Pow(Math.Abs(p.X - half) / half, 6) + Math.Pow(p.Y / half, 6) + Math.Pow(Math.Abs(p.Z - half) / half, 6);
+            return (Math.Pow(power, 1.0 / 6) - 1) * half;
+        });
+    }
+
+    /// <summary>Anything that fills a cube, given by its level function.</summary>
+    internal static CutShape Solid(double sideMm, Func<Point, double> level)
     {
         double half = sideMm / 2 * Mm;
         return new(
-            Half(0, 2 * half, half, 2 * half, p =>
-            {
-                double power = Math.Pow(Math.Abs(p.X - half) / half, 6) + Math.Pow(p.Y / half, 6) + Math.Pow(Math.Abs(p.Z - half) / half, 6);
-                return (Math.Pow(power, 1.0 / 6) - 1) * half;
-            }),
+            Half(0, 2 * half, half, 2 * half, level),
             null,
             false,
             new(half, 0, half),

@@ -1,16 +1,20 @@
 namespace AmberSpoon.Core.Heat.Solving;
 
 /// <summary>
-/// How fast a dry surface browns: first-order, by <see cref="HeatParameters.BrowningActivation"/>. One unit is what ten minutes at 150 °C do to dry meat:
-/// golden; two units are deep, four burnt (common practice).
+/// How fast a dry surface browns: first-order, by <see cref="HeatParameters.BrowningActivation"/>. The unit is set once: the
+/// skin of an ordinary bone-in thigh is just golden when it is done at 204 °C in a still oven (common practice).
 /// </summary>
 public static class Browning
 {
     public const double Golden = 1;
 
+    public const double Deep = 2.5;
+
+    public const double Burnt = 6;
+
     private const double GasJPerMolK = 8.314;
     private const double ReferenceK = 150 + 273.15;
-    private const double UnitS = 600;
+    private const double UnitS = 120;
 
     /// <summary>Below this nothing browns, °C.</summary>
     private const double NothingBelowC = 90;

@@ -13,6 +13,9 @@ public sealed record HeatQuestion(HeatBody Body, double StartC, Surroundings Aro
     /// <summary>Ends the run early once the coldest meat is this hot, °C.</summary>
     public double StopAtColdestC { get; init; } = double.PositiveInfinity;
 
+    /// <summary>Ends the run early once the coldest food has this cook value, min.</summary>
+    public double StopAtCookMinutes { get; init; } = double.PositiveInfinity;
+
     /// <summary>Times that a step must end at, s, rising; there is then a sample at each.</summary>
     public IReadOnlyList<double> SampleAtS { get; init; } = [];
 

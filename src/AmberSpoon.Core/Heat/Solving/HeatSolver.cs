@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Meshing;
 
@@ -27,6 +28,7 @@ public sealed class HeatSolver
     private readonly int _cells;
     private readonly FaceClimate[] _sides = new FaceClimate[3];
     private readonly double[] _sideMeansC = new double[3];
+    private readonly double _startJ;
     private double _timeS;
     private double _steppedJ;
     private double _enteredJ;
@@ -35,7 +37,7 @@ public sealed class HeatSolver
     private int _steps;
     private int _nextSample;
 
-    private HeatSolver(HeatQuestion question)
+    internal HeatSolver(HeatQuestion question)
     {
         _question = question;
         HeatBody body = question.Body;
@@ -45,6 +47,8 @@ public sealed class HeatSolver
         _middle = new(body.Mesh, body.Middle);
         _tip = new(body.Mesh, question.Tip ?? body.Middle);
         _samples = new((int)(question.Around.EndS / question.Steps.LongestS) + 256);
+        _startJ = _field.HeatJ();
+        Sample();
     }
 
     /// <summary>Follows the body to the end of its surroundings, or until it is hot enough.</summary>
@@ -55,16 +59,20 @@ public sealed class HeatSolver
     {
         HeatInputException.RequireWithin("initialC", question.StartC, -5, 120);
         HeatInputException.RequireWithin("stages", question.Around.EndS, 0, LongestS);
-        return new HeatSolver(question).Run(cancel);
+        var solver = new HeatSolver(question);
+        solver.Follow(toGoal: true, cancel);
+        return solver.Found();
     }
 
-    private HeatRun Run(CancellationToken cancel)
+    /// <summary>
+    /// Goes on from where it stands: to the end of the surroundings, or, with <paramref name="toGoal"/>, until hot or
+    /// soft enough. What the surroundings have in store may change in between.
+    /// </summary>
+    internal void Follow(bool toGoal, CancellationToken cancel)
     {
-        double startJ = _field.HeatJ();
         double endS = _question.Around.EndS;
         double stepS = _question.Steps.First;
-        Sample();
-        while (_timeS < endS && _samples[^1].ColdestC < _question.StopAtColdestC)
+        while (_timeS < endS && !(toGoal && IsThere(_samples[^1])))
         {
             cancel.ThrowIfCancellationRequested();
             if (++_steps * (double)_cells > MostWork)
@@ -97,14 +105,22 @@ public sealed class HeatSolver
             }
         }
 
-        double gainedJ = _field.HeatJ() + _field.BoiledJ - startJ;
+    }
+
+    private bool IsThere(in HeatSample sample) =>
+        sample.ColdestC >= _question.StopAtColdestC || sample.CookMinutes >= _question.StopAtCookMinutes;
+
+    /// <summary>All that was found so far.</summary>
+    internal HeatRun Found()
+    {
+        double gainedJ = _field.HeatJ() + _field.BoiledJ - _startJ;
         int copies = _question.Body.Mesh.Mesh.Copies;
         return new(_samples, new(
             copies * _evaporatedKg,
             copies * _field.BoiledKg,
             _field.CookingLoss(),
-            _surface.MeanBrowning(Side.Top),
-            _surface.MeanBrowning(Side.Under),
+            _samples[^1].BrowningTop,
+            _samples[^1].BrowningUnder,
             _movedJ == 0 ? 0 : (gainedJ - _enteredJ) / _movedJ,
             _cells,
             _steps));
@@ -167,9 +183,13 @@ public sealed class HeatSolver
     private void Sample()
     {
         double surfaceC = _surface.Means(_sideMeansC);
+        (double brownTop, double brownUnder) = _surface.Browned();
         double coreC = _middle.Read(_field.System.TemperatureC);
         (double coldestC, double meanC) = _field.ColdestAndMean();
-        _samples.Add(new(_timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC));
+        double cooked = _samples.Count == 0 ? 0 : _samples[^1].CookMinutes + (
+            (_timeS - _samples[^1].TimeS) * (CookValue.RatePerS(_samples[^1].ColdestC) + CookValue.RatePerS(coldestC)) / 2);
+        _samples.Add(new(
+            _timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC, cooked, brownTop, brownUnder));
         if (_question.Recorder is { } recorder && recorder.NextS <= _timeS)
         {
             recorder.Record(_samples[^1], _field.System.TemperatureC, _surface.TemperatureC, _field.ColdestCell);

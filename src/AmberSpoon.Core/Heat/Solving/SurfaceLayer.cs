@@ -196,11 +196,12 @@ internal sealed class SurfaceLayer
     /// <summary>Area-weighted mean temperatures of the three sides, °C; the whole surface's mean where a side is missing.</summary>
     public double Means(Span<double> sidesC) => Means(TemperatureC, sidesC);
 
-    public double MeanBrowning(Side side)
+    /// <summary>Browning so far of the sides laid upwards and downwards.</summary>
+    public (double Top, double Under) Browned()
     {
         Span<double> means = stackalloc double[SideCount];
         Means(_browning, means);
-        return means[(int)side];
+        return (means[(int)Side.Top], means[(int)Side.Under]);
     }
 
     private double Means(double[] values, Span<double> sides)
