@@ -13,7 +13,7 @@ public static class DinnerScheduler
     /// it.
     /// </summary>
     public static DinnerTiming BackFrom(DateTimeOffset eatAt, TrayForecast forecast) =>
-        From(eatAt.AddMinutes(-forecast.PullMinutes - forecast.RestMinutes), forecast);
+        From(eatAt.AddMinutes(-forecast.EatMinutes), forecast);
 
     /// <summary>The times if the tray goes in at <paramref name="inAt"/>.</summary>
     public static DinnerTiming From(DateTimeOffset inAt, TrayForecast forecast) => new(
@@ -23,7 +23,7 @@ public static class DinnerScheduler
         inAt.AddMinutes(Math.Floor(forecast.ToTarget.LowMinutes)),
         inAt.AddMinutes(forecast.PullMinutes),
         inAt.AddMinutes(Math.Ceiling(forecast.ToTarget.HighMinutes)),
-        inAt.AddMinutes(forecast.PullMinutes + forecast.RestMinutes));
+        inAt.AddMinutes(forecast.EatMinutes));
 
     /// <summary>The soonest dinner, if the tray goes into a hot oven right now, rounded up to a minute.</summary>
     public static DateTimeOffset EarliestEatAt(DateTimeOffset now, TrayForecast forecast)

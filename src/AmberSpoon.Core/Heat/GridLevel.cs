@@ -3,6 +3,9 @@ namespace AmberSpoon.Core.Heat;
 /// <summary>How finely a piece is cut into cells and time into steps.</summary>
 public enum GridLevel
 {
+    /// <summary>For how far doubts move an answer: differences of runs, never an answer itself.</summary>
+    Rough,
+
     /// <summary>For differences between many runs: within about 1 °C.</summary>
     Quick,
 

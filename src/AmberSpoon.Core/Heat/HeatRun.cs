@@ -8,9 +8,14 @@ public sealed record HeatRun(IReadOnlyList<HeatSample> Samples, HeatRunEnds Ends
     public HeatSample Last => Samples[^1];
 
     /// <summary>When the coldest meat first reaches this temperature, s, or null if it never does in this run.</summary>
-    public double? TimeToReachS(double coldestC)
+    public double? TimeToReachS(double coldestC) => FirstS(sample => sample.ColdestC, coldestC);
+
+    /// <summary>When the coldest food first has this cook value, s, or null if it never does in this run.</summary>
+    public double? TimeToSoftenS(double cookMinutes) => FirstS(sample => sample.CookMinutes, cookMinutes);
+
+    private double? FirstS(Func<HeatSample, double> read, double wanted)
     {
-        if (Samples[0].ColdestC >= coldestC)
+        if (read(Samples[0]) >= wanted)
         {
             return Samples[0].TimeS;
         }
@@ -19,9 +24,9 @@ public sealed record HeatRun(IReadOnlyList<HeatSample> Samples, HeatRunEnds Ends
         {
             HeatSample before = Samples[i - 1];
             HeatSample after = Samples[i];
-            if (after.ColdestC >= coldestC)
+            if (read(after) >= wanted)
             {
-                return before.TimeS + ((coldestC - before.ColdestC) / (after.ColdestC - before.ColdestC) * (after.TimeS - before.TimeS));
+                return before.TimeS + ((wanted - read(before)) / (read(after) - read(before)) * (after.TimeS - before.TimeS));
             }
         }
 

@@ -11,17 +11,18 @@ public static class ForecastReasons
 {
     public static IReadOnlyList<Explanation> For(TrayPlan plan, TrayForecast forecast)
     {
-        CutFacts facts = CutTable.For(plan.Cut);
+        ChickenLot? lot = plan.Chicken.FirstOrDefault(chicken => chicken.Id == forecast.Lead);
+        string piece = lot is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == forecast.Lead).Kind).Name : CutTable.For(lot.Cut).Name;
         HeatParameter air = plan.OvenMode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection;
         string height = forecast.Piece.HeightMm.ToString("0", CultureInfo.InvariantCulture);
-        string mass = plan.PieceMassG().ToString("0", CultureInfo.InvariantCulture);
+        string mass = forecast.Of(forecast.Lead).MassG.ToString("0", CultureInfo.InvariantCulture);
         TemperatureUnit unit = plan.TargetCore.Unit;
         return
         [
             new(
                 "Thickness",
-                plan.Height is null
-                    ? $"A {facts.Name} of {mass} g is taken as {height} mm tall; measuring the tallest halves this doubt."
+                lot is null ? $"The {piece} stand {height} mm tall as cut."
+                    : lot.Height is null ? $"A {piece} of {mass} g is taken as {height} mm tall; measuring the tallest halves this doubt."
                     : $"{height} mm tall, as you measured.",
                 "Common practice, scaled by the cube root of the mass"),
             new(
@@ -38,7 +39,7 @@ public static class ForecastReasons
                 "Common practice"),
             new(
                 "After the oven",
-                forecast.RestMinutes == 0
+                forecast.RestMinutes == 0 || lot is null
                     ? "No rest planned."
                     : $"Resting, the middle peaks at {new Temperature(forecast.PeakColdestC).Say(unit)}, because the outside is hotter and goes on giving.",
                 "The same computation, carried on in a 21 °C (70 °F) kitchen"),

@@ -9,7 +9,7 @@ public static class TrayCautions
     public static IReadOnlyList<string> For(TrayPlan plan)
     {
         var cautions = new List<string>();
-        if (plan.StartFrom == StartingPoint.Counter)
+        if (plan.Chicken.Any(lot => lot.StartFrom == StartingPoint.Counter))
         {
             cautions.Add("Keep raw chicken out for 2 hours at most, 1 hour when the kitchen is above 32 °C (90 °F).");
         }

@@ -1,37 +1,59 @@
+using System.Collections.Concurrent;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays;
 
-/// <summary>Answers a plan: how long, how sure, and what the middle does meanwhile.</summary>
+/// <summary>Answers a plan: how long, how sure, and what each middle does meanwhile.</summary>
 public static class TrayForecaster
 {
     /// <summary>No tray is followed for longer than this, s.</summary>
     public const double LongestBakeS = 4 * 3600;
 
-    /// <returns>The forecast, or null where this oven never brings the middle to the target within four hours.</returns>
-    public static TrayForecast? Forecast(TrayPlan plan)
+    /// <summary>The same with the layout that follows from the plan.</summary>
+    public static TrayForecast Forecast(TrayPlan plan, Care care = Care.Full) => Forecast(plan, TrayArranger.Arrange(plan), care);
+
+    /// <param name="plan">A plan within <see cref="TrayPlanLimits"/> with at least one lot.</param>
+    /// <param name="layout">Where its pieces lie.</param>
+    /// <param name="care">With bands, or the best guess alone.</param>
+    /// <exception cref="LotNeverDoneException">Some lot never gets there.</exception>
+    public static TrayForecast Forecast(TrayPlan plan, TrayLayout layout, Care care = Care.Full) => Forecast(plan, new LotSettings(plan, layout), care);
+
+    /// <param name="plan">A plan within <see cref="TrayPlanLimits"/> with at least one lot.</param>
+    /// <param name="settings">What its lots meet.</param>
+    /// <param name="care">With bands, or the best guess alone.</param>
+    /// <exception cref="LotNeverDoneException">Some lot never gets there.</exception>
+    public static TrayForecast Forecast(TrayPlan plan, LotSettings settings, Care care)
     {
         double targetC = plan.TargetCore.ToTemperature().Celsius;
-        var toTarget = GuessEnsemble.Follow(plan, KitchenGuess.Nominal, [new(BakePlace.Oven, LongestBakeS)], targetC);
-        if (toTarget.TimeToReach(targetC) is not { } band)
-        {
-            return null;
-        }
+        LotRuns[] lots =
+        [
+            .. plan.Chicken.Select(lot => LotRuns.Of(lot, settings, targetC, care)),
+            .. plan.Vegetables.Select(lot => LotRuns.Of(lot, settings, care)),
+        ];
+        AllAtOnce(lots.SelectMany(lot => lot.ToGoal()).Select(bake => (Action)(() => bake.FollowToGoal())));
+        TrayLeaving leaving = TrayLeaving.Of(plan, lots);
+        AllAtOnce(lots.SelectMany(lot => lot.ToEnd(leaving.OutMinutes(lot), leaving.EatMinutes)));
 
-        int pullMinutes = (int)Math.Ceiling(band.MedianMinutes);
-        var whole = GuessEnsemble.Follow(
-            plan,
-            KitchenGuess.Nominal,
-            [new(BakePlace.Oven, pullMinutes * 60), new(BakePlace.Worktop, plan.RestMinutes * 60)]);
-        HeatSample peak = whole.Nominal.PeakFrom(0);
+        LotForecast[] forecasts = [.. lots.Select(lot => lot.Forecast(leaving.OutMinutes(lot), leaving.EatMinutes))];
+        LotForecast lead = forecasts.First(forecast => forecast.Lot == leaving.Lead);
+        HeatSample peak = lots.First(lot => lot.Lot == leaving.Lead).Nominal.PeakFrom(0);
         return new(
-            PieceHeat.PieceOf(plan).Size(),
-            band,
-            pullMinutes,
-            FirstCheckMinutes: Math.Max(1, (int)Math.Floor(band.LowMinutes)),
+            leaving.Lead,
+            lead.Piece,
+            lead.Ready,
+            leaving.PullMinutes,
+            FirstCheckMinutes: Math.Max(1, (int)Math.Floor(lead.Ready.LowMinutes)),
             plan.RestMinutes,
             peak.ColdestC,
-            peak.TimeS / 60,
-            [.. Enumerable.Range(0, pullMinutes + plan.RestMinutes + 1).Select(minute => whole.At(minute * 60))]);
+            lead.InMinutes + (peak.TimeS / 60),
+            leaving.EatMinutes,
+            FinishSpread.Of([.. forecasts.Select(forecast => (forecast.Lot, forecast.Ready.MedianMinutes, forecast.LightestReady))]),
+            [.. lead.Curve.Where(point => point.Minutes <= leaving.PullMinutes + plan.RestMinutes)],
+            forecasts);
     }
+
+    /// <summary>Work of very different lengths: each processor takes the next when it is free.</summary>
+    private static void AllAtOnce(IEnumerable<Action> work) => Parallel.ForEach(
+        Partitioner.Create(work.ToList(), EnumerablePartitionerOptions.NoBuffering), action => action());
 }

@@ -1,5 +1,4 @@
 using AmberSpoon.Core.Doneness;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Units;
 
@@ -10,35 +9,33 @@ namespace AmberSpoon.Core.Trays;
 /// <see cref="TrayForecaster"/>. Its bounds stand in <see cref="TrayPlanLimits"/>.
 /// </summary>
 /// <param name="Name">What the cook calls it.</param>
-/// <param name="Cut">One cut for the whole tray.</param>
-/// <param name="SkinOn">Whether the skin is on.</param>
-/// <param name="Count">How many pieces.</param>
-/// <param name="Mass">Mass with bone and skin, of the pack or of one piece.</param>
-/// <param name="MassBasis">Which of the two.</param>
-/// <param name="Height">Height of the thickest piece lying on the tray, or null to guess it from the mass.</param>
-/// <param name="StartFrom">Where the meat comes from.</param>
+/// <param name="Chicken">Lots of chicken, perhaps none yet.</param>
+/// <param name="Vegetables">Lots of vegetables, perhaps none.</param>
+/// <param name="Vessels">One or two; the first of two stands on the upper shelf.</param>
 /// <param name="OvenMode">Still or fan.</param>
-/// <param name="OvenSetting">What the dial says.</param>
+/// <param name="OvenSetting">What the dial says at first.</param>
+/// <param name="Steps">What is done meanwhile, in order of time.</param>
 /// <param name="Profile">Whose safety rule the verdict follows.</param>
-/// <param name="TargetCore">The temperature to take it out at, in the coldest middle.</param>
+/// <param name="TargetCore">The temperature to take the chicken out at, in the coldest middle.</param>
 /// <param name="RestMinutes">Rest before eating, whole minutes.</param>
 /// <param name="EatAt">When dinner is, or null for "as soon as it can be".</param>
+/// <param name="Spots">Where pieces lie, as last laid out or dragged; pieces without one get one.</param>
 public sealed record TrayPlan(
     string Name,
-    Cut Cut,
-    bool SkinOn,
-    int Count,
-    EnteredMass Mass,
-    MassBasis MassBasis,
-    EnteredLength? Height,
-    StartingPoint StartFrom,
+    IReadOnlyList<ChickenLot> Chicken,
+    IReadOnlyList<VegetableLot> Vegetables,
+    IReadOnlyList<Vessel> Vessels,
     OvenMode OvenMode,
     EnteredTemperature OvenSetting,
+    IReadOnlyList<PlannedStep> Steps,
     ProfileId Profile,
     EnteredTemperature TargetCore,
     int RestMinutes,
-    DateTimeOffset? EatAt)
+    DateTimeOffset? EatAt,
+    IReadOnlyList<Spot> Spots)
 {
-    /// <summary>Mass of one piece, g.</summary>
-    public double PieceMassG() => MassBasis == MassBasis.Pack ? Mass.Grams() / Count : Mass.Grams();
+    /// <summary>How many pieces of chicken.</summary>
+    public int Count => Chicken.Sum(lot => lot.Count);
+
+    public bool IsEmpty => Chicken.Count == 0 && Vegetables.Count == 0;
 }

@@ -7,7 +7,25 @@ namespace AmberSpoon.Core.Trays;
 public static class TrayPlanLimits
 {
     public const int LongestName = 60;
+    public const int MostLots = 12;
     public const int MostPieces = 60;
+    public const int MostSteps = 30;
+    public const int MostVessels = 2;
+    public const double MostSpreadPercent = 40;
+    public const int LatestStepMinutes = 240;
+    public const double MostWaterMl = 2000;
+
+    /// <summary>A custom vessel's floor, mm.</summary>
+    public const double SmallestVesselMm = 120;
+    public const double LargestVesselMm = 600;
+
+    /// <summary>The least and most of one vegetable, g.</summary>
+    public const double LeastVegetableG = 20;
+    public const double MostVegetableG = 4000;
+
+    /// <summary>Vegetables may be heaped a little: this much more than lies side by side.</summary>
+    public const double HeapedShare = 0.15;
+
     public const int LongestRestMinutes = 30;
 
     public const double LowestOvenC = 120;

@@ -23,6 +23,7 @@ internal static class CutMeshes
         Point size = shape.Solid.Size;
         (double layers, double most) = level switch
         {
+            GridLevel.Rough => (5, 11),
             GridLevel.Quick => (7, 16),
             GridLevel.Normal => (13, 28),
             _ => (26.0, 56.0),

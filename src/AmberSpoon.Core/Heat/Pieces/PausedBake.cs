@@ -19,6 +19,9 @@ internal sealed class PausedBake
         _solver = new(question);
     }
 
+    /// <summary>How far it has been followed, s.</summary>
+    public double ReachedS => _solver.ReachedS;
+
     /// <summary>All that was found so far.</summary>
     public HeatRun Found => _solver.Found();
 

@@ -51,6 +51,7 @@ public sealed record PieceBake(
 
     private static StepControl StepsFor(GridLevel level) => level switch
     {
+        GridLevel.Rough => StepControl.Rough,
         GridLevel.Quick => StepControl.Quick,
         GridLevel.Normal => StepControl.Normal,
         _ => StepControl.Fine,

@@ -107,6 +107,9 @@ public sealed class HeatSolver
 
     }
 
+    /// <summary>How far it has been followed, s.</summary>
+    internal double ReachedS => _timeS;
+
     private bool IsThere(in HeatSample sample) =>
         sample.ColdestC >= _question.StopAtColdestC || sample.CookMinutes >= _question.StopAtCookMinutes;
 

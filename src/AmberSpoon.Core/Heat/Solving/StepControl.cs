@@ -15,6 +15,8 @@ public sealed record StepControl(double ToleranceC, double LongestS)
     private const double GrowMost = 2;
     private const double MismatchAllowed = 0.01;
 
+    public static StepControl Rough { get; } = new(2, 120);
+
     public static StepControl Quick { get; } = new(1.2, 90);
 
     public static StepControl Normal { get; } = new(0.6, 60);

@@ -1,0 +1,27 @@
+using AmberSpoon.Core.Heat.Solving;
+
+namespace AmberSpoon.Core.Doneness;
+
+/// <summary>What a surface looks like.</summary>
+public enum SurfaceColour
+{
+    Pale,
+    Golden,
+    Deep,
+    Burnt,
+}
+
+/// <summary>From <see cref="Browning"/> to a colour.</summary>
+public static class SurfaceColours
+{
+    /// <summary>A little short of golden still looks golden in places.</summary>
+    private const double NearlyGolden = 0.75 * Browning.Golden;
+
+    public static SurfaceColour Of(double browning) => browning switch
+    {
+        < NearlyGolden => SurfaceColour.Pale,
+        < Browning.Deep => SurfaceColour.Golden,
+        < Browning.Burnt => SurfaceColour.Deep,
+        _ => SurfaceColour.Burnt,
+    };
+}

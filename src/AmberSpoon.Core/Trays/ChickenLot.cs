@@ -1,0 +1,45 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Pieces;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>Pieces of one cut that are treated alike.</summary>
+/// <param name="Id">Its number on this tray; never reused.</param>
+/// <param name="Cut">Which cut.</param>
+/// <param name="SkinOn">Whether the skin is on.</param>
+/// <param name="Coating">What covers or wraps it.</param>
+/// <param name="Sizes">How many and how heavy.</param>
+/// <param name="Height">Height of the thickest piece lying on the tray, or null to guess it from its mass.</param>
+/// <param name="StartFrom">Where the meat comes from.</param>
+/// <param name="Vessel">Which of the plan's vessels it lies in, from 0.</param>
+/// <param name="AddAtMinutes">Minutes after the first food; 0 goes in first.</param>
+/// <param name="LeavesWhenDone">Comes out when it is done, before the others; otherwise all chicken leaves together.</param>
+/// <param name="SkinDown">Laid skin side down at first.</param>
+public sealed record ChickenLot(
+    int Id,
+    Cut Cut,
+    bool SkinOn,
+    Coating Coating,
+    PieceSizes Sizes,
+    EnteredLength? Height,
+    StartingPoint StartFrom,
+    int Vessel,
+    int AddAtMinutes,
+    bool LeavesWhenDone,
+    bool SkinDown)
+{
+    public int Count => Sizes.Count;
+
+    /// <summary>Mass of each piece, g, heaviest first.</summary>
+    public IReadOnlyList<double> MassesG() => Sizes.Basis == SizeBasis.Height
+        ? [.. Enumerable.Repeat(PieceBody.GuessMassG(Cut, Height!.Millimetres()), Count)]
+        : Sizes.MassesG();
+
+    /// <summary>One of its pieces, by mass: a measured height is that of the heaviest, and the others are as much flatter.</summary>
+    public PieceBody Piece(double massG)
+    {
+        double share = Math.Cbrt(massG / MassesG()[0]);
+        return new(Cut, massG, Height is { } height ? share * height.Millimetres() : null, SkinOn, Coating);
+    }
+}

@@ -1,0 +1,329 @@
+namespace AmberSpoon.Core.Trays.Layout;
+
+/// <summary>Lays the pieces of one vessel: the bed on a floor of its own, everything else on top.</summary>
+internal sealed class VesselArranger
+{
+    /// <summary>What is tried in turn: space between pieces, mm; whether they keep to each other; whether what lies stays.</summary>
+    private static readonly (double GapMm, bool IsTight, bool Keeps)[] Ways =
+        [(9, false, true), (3, false, true), (0, true, true), (3, false, false), (0, true, false)];
+
+    private static readonly int[] ChickenAngles = [0, 45, 90, 135, 180, 225, 270, 315];
+    private static readonly int[] VegetableAngles = [0, 60, 120];
+
+    private const double CloseCover = 0.5;
+    private const double CrowdedCover = 0.62;
+
+    private readonly Vessel _vessel;
+    private readonly TrayGrid _floor;
+    private readonly TrayGrid _bed;
+    private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned = [];
+    private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
+    private readonly List<TrayItem> _left = [];
+    private readonly double _gapMm;
+    private readonly bool _isTight;
+    private readonly DistanceField _fromChicken;
+    private readonly DistanceField _fromOnTop;
+    private readonly DistanceField _fromBed;
+    private readonly Dictionary<int, DistanceField> _fromLot = [];
+
+    private VesselArranger(Vessel vessel, double gapMm, bool isTight)
+    {
+        _vessel = vessel;
+        _gapMm = gapMm;
+        _isTight = isTight;
+        _floor = new(vessel);
+        _bed = new(vessel);
+        (_fromChicken, _fromOnTop, _fromBed) = (new(_floor), new(_floor), new(_floor));
+    }
+
+    public static VesselLayout Arrange(TrayPlan plan, int vessel, IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
+    {
+        VesselArranger? best = null;
+        bool isAfresh = false;
+        foreach ((double gapMm, bool isTight, bool keeps) in Ways)
+        {
+            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isTight);
+            tried.LayAll(items, keeps ? spots : [.. spots.Where(spot => spot.IsPinned)]);
+            if (best is null || tried._left.Count < best._left.Count)
+            {
+                (best, isAfresh) = (tried, !keeps && spots.Any(spot => !spot.IsPinned));
+            }
+
+            if (best._left.Count == 0)
+            {
+                break;
+            }
+        }
+
+        return best!.Layout(plan, vessel, isAfresh);
+    }
+
+    private void LayAll(IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
+    {
+        var known = spots.DistinctBy(spot => (spot.Lot, spot.Index)).ToDictionary(spot => (spot.Lot, spot.Index));
+        var waiting = new List<TrayItem>();
+        foreach (TrayItem item in items.OrderByDescending(item => known.GetValueOrDefault((item.Lot, item.Index))?.IsPinned == true))
+        {
+            if (!known.TryGetValue((item.Lot, item.Index), out Spot? spot) || !Keep(item, spot))
+            {
+                waiting.Add(item);
+            }
+        }
+
+        // Large before small: what comes last must make do with what is left.
+        foreach (TrayItem item in waiting
+            .OrderByDescending(item => item.IsChicken)
+            .ThenByDescending(item => Math.Round(item.Footprint.AreaMm2()))
+            .ThenBy(item => item.Lot)
+            .ThenBy(item => item.Index))
+        {
+            if (!Lay(item))
+            {
+                _left.Add(item);
+            }
+        }
+    }
+
+    private TrayGrid FloorOf(TrayItem item) => item.IsBed ? _bed : _floor;
+
+    /// <summary>Puts a piece where it lay, or a dragged one as near as can be to where it was dropped.</summary>
+    private bool Keep(TrayItem item, Spot spot)
+    {
+        TurnedShape shape = Turned(item.Footprint, spot.AngleDegrees, 0);
+        TrayGrid floor = FloorOf(item);
+        (int column, int row) = CellOf(spot);
+        if (floor.Fits(shape, column, row))
+        {
+            Put(item, spot with { XMm = MiddleMm(column), YMm = MiddleMm(row) });
+            return true;
+        }
+
+        if (!spot.IsPinned)
+        {
+            return false;
+        }
+
+        (int Column, int Row, double Away)? nearest = null;
+        for (int r = 0; r < floor.Rows; r++)
+        {
+            for (int c = 0; c < floor.Columns; c++)
+            {
+                double away = ((c - column) * (c - column)) + ((r - row) * (r - row));
+                if (away < (nearest?.Away ?? double.PositiveInfinity) && floor.Fits(shape, c, r))
+                {
+                    nearest = (c, r, away);
+                }
+            }
+        }
+
+        if (nearest is not { } near)
+        {
+            return false;
+        }
+
+        Put(item, spot with { XMm = MiddleMm(near.Column), YMm = MiddleMm(near.Row) });
+        return true;
+    }
+
+    private bool Lay(TrayItem item)
+    {
+        TrayGrid floor = FloorOf(item);
+        (double Worth, int Column, int Row, int Angle)? best = null;
+        if (_isTight && !item.IsChicken)
+        {
+            return LayInRow(item);
+        }
+
+        const int stride = 2;
+        foreach (int angle in item.IsChicken ? ChickenAngles : VegetableAngles)
+        {
+            TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
+            for (int row = stride / 2; row < floor.Rows; row += stride)
+            {
+                for (int column = stride / 2; column < floor.Columns; column += stride)
+                {
+                    double worth = item.IsChicken ? WorthForChicken(item, column, row, angle) : WorthForVegetable(item, column, row);
+                    if (worth > (best?.Worth ?? double.NegativeInfinity) && floor.Fits(shape, column, row))
+                    {
+                        best = (worth, column, row, angle);
+                    }
+                }
+            }
+        }
+
+        if (best is not { } found)
+        {
+            return false;
+        }
+
+        Put(item, new(item.Lot, item.Index, item.Vessel, MiddleMm(found.Column), MiddleMm(found.Row), found.Angle, IsPinned: false));
+        return true;
+    }
+
+    /// <summary>The first free place, row by row from the back.</summary>
+    private bool LayInRow(TrayItem item)
+    {
+        TrayGrid floor = FloorOf(item);
+        (int Row, int Column, int Angle)? first = null;
+        foreach (int angle in VegetableAngles)
+        {
+            TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
+            int rows = first is { } known ? known.Row : floor.Rows;
+            for (int cell = 0; cell < rows * floor.Columns; cell++)
+            {
+                if (floor.Fits(shape, cell % floor.Columns, cell / floor.Columns))
+                {
+                    first = (cell / floor.Columns, cell % floor.Columns, angle);
+                    break;
+                }
+            }
+        }
+
+        if (first is { } place)
+        {
+            Put(item, new(item.Lot, item.Index, item.Vessel, MiddleMm(place.Column), MiddleMm(place.Row), place.Angle, IsPinned: false));
+        }
+
+        return first is not null;
+    }
+
+    /// <summary>Near an edge with the thick end outward, at the back before the door, away from other chicken; mm all.</summary>
+    private double WorthForChicken(TrayItem item, int column, int row, int angle)
+    {
+        (double widthMm, double depthMm) = _vessel.Floor();
+        double x = MiddleMm(column);
+        double y = MiddleMm(row);
+        double towardsCentreX = (widthMm / 2) - x;
+        double towardsCentreY = (depthMm / 2) - y;
+        (double sin, double cos) = Math.SinCos(angle * Math.PI / 180);
+
+        // The thin end points along (cos, sin): inward is right.
+        double inward = ((towardsCentreX * cos) + (towardsCentreY * sin)) / Math.Max(1, Math.Sqrt((towardsCentreX * towardsCentreX) + (towardsCentreY * towardsCentreY)));
+        double edge = Math.Min(Math.Min(x, widthMm - x), Math.Min(y, depthMm - y));
+        double apart = _fromChicken.Mm(column, row);
+        return _isTight
+            ? -edge - (0.3 * Math.Min(apart, item.Footprint.LengthMm)) - (0.1 * y)
+            : (25 * inward) - edge - (0.1 * y) + (0.8 * Math.Min(apart, item.Footprint.LengthMm * 1.6));
+    }
+
+    private double WorthForVegetable(TrayItem item, int column, int row)
+    {
+        double fromOthers = (item.IsBed ? _fromBed : _fromOnTop).Mm(column, row);
+        double fromAlike = _fromLot.TryGetValue(item.Lot, out DistanceField? alike) ? alike.Mm(column, row) : double.PositiveInfinity;
+        return Math.Min(fromOthers, 60) + (0.5 * Math.Min(fromAlike, 120));
+    }
+
+    private void Put(TrayItem item, Spot spot)
+    {
+        (int column, int row) = CellOf(spot);
+        FloorOf(item).Take(Turned(item.Footprint, spot.AngleDegrees, 0), column, row);
+        _placed.Add((item, spot));
+        (item.IsBed ? _fromBed : _fromOnTop).Add(column, row);
+        if (item.IsChicken)
+        {
+            _fromChicken.Add(column, row);
+        }
+        else
+        {
+            if (!_fromLot.TryGetValue(item.Lot, out DistanceField? alike))
+            {
+                alike = new(_floor);
+                _fromLot[item.Lot] = alike;
+            }
+
+            alike.Add(column, row);
+        }
+    }
+
+    private TurnedShape Turned(Footprint footprint, int angle, double gapMm)
+    {
+        if (!_turned.TryGetValue((footprint, angle, gapMm), out TurnedShape? shape))
+        {
+            shape = TurnedShape.Of(footprint, angle, gapMm);
+            _turned[(footprint, angle, gapMm)] = shape;
+        }
+
+        return shape;
+    }
+
+    private VesselLayout Layout(TrayPlan plan, int vessel, bool isAfresh)
+    {
+        (double widthMm, double depthMm) = _vessel.Floor();
+        double onTop = AreaShare(plan, vessel, isBed: false);
+        double bed = AreaShare(plan, vessel, isBed: true);
+        double cover = Math.Max(onTop, bed);
+        double tooMuch = TooMuch();
+        return new(
+            widthMm,
+            depthMm,
+            _vessel.IsRound,
+            [.. _placed.OrderBy(piece => piece.Item.Lot).ThenBy(piece => piece.Item.Index)
+                .Select(piece => new PlacedPiece(piece.Spot, piece.Item.Scale, CrowdingAt(piece.Item, piece.Spot)))],
+            cover,
+            _left.Count > 0 || cover >= CrowdedCover ? Fullness.Crowded : cover >= CloseCover ? Fullness.Close : Fullness.Roomy,
+            [.. _left.GroupBy(item => item.Lot).Select(lot => new LeftOver(lot.Key, lot.Count()))],
+            tooMuch,
+            _left.Any(item => item.IsChicken) || tooMuch > TrayPlanLimits.HeapedShare,
+            isAfresh);
+    }
+
+    /// <summary>Covered share of the floor, pieces that are not drawn one by one included.</summary>
+    private double AreaShare(TrayPlan plan, int vessel, bool isBed)
+    {
+        double chicken = isBed ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
+            .Sum(lot => lot.MassesG().GroupBy(mass => mass).Sum(alike => alike.Count() * Footprint.Of(lot.Piece(alike.Key)).AreaMm2()));
+        double vegetables = plan.Vegetables.Where(lot => lot.Vessel == vessel && lot.Place == VegetablePlace.Under == isBed)
+            .Sum(lot => lot.Count * Footprint.Of(lot.Piece()).AreaMm2());
+        return (chicken + vegetables) / _vessel.FloorMm2();
+    }
+
+    private double TooMuch()
+    {
+        double leftMm2 = _left.Sum(item => item.Footprint.AreaMm2());
+        double laidMm2 = _placed.Sum(piece => piece.Item.Footprint.AreaMm2());
+        return leftMm2 == 0 ? 0 : laidMm2 == 0 ? 1 : leftMm2 / laidMm2;
+    }
+
+    /// <summary>How much of a ring round the piece others take: what stands in the way of air and radiation.</summary>
+    private double CrowdingAt(TrayItem item, Spot spot)
+    {
+        const int around = 32;
+        TrayGrid floor = FloorOf(item);
+        int taken = 0;
+        for (int i = 0; i < around; i++)
+        {
+            (double sin, double cos) = Math.SinCos(2 * Math.PI * i / around);
+            double reachMm = ReachMm(item.Footprint, spot.AngleDegrees, cos, sin) + RingMm;
+            int column = (int)Math.Floor((spot.XMm + (reachMm * cos)) / TrayGrid.CellMm);
+            int row = (int)Math.Floor((spot.YMm + (reachMm * sin)) / TrayGrid.CellMm);
+            bool isOffTheFloor = column < 0 || row < 0 || column >= floor.Columns || row >= floor.Rows;
+            taken += !isOffTheFloor && floor.IsTaken(column, row) ? 1 : 0;
+        }
+
+        double heaped = item.IsBed ? BedCrowding : 0;
+        return Math.Round(Math.Clamp(OpenCrowding + heaped + (0.75 * taken / around), 0, 0.95), 2);
+    }
+
+    /// <summary>How far away a neighbour still counts, mm.</summary>
+    private const double RingMm = 16;
+
+    /// <summary>A piece with nothing near it.</summary>
+    private const double OpenCrowding = 0.1;
+
+    /// <summary>What lies under the chicken has it above.</summary>
+    private const double BedCrowding = 0.4;
+
+    /// <summary>From the middle of a turned piece to its edge in a direction, mm, taking it for an ellipse.</summary>
+    private static double ReachMm(Footprint footprint, int angleDegrees, double cos, double sin)
+    {
+        (double turnSin, double turnCos) = Math.SinCos(angleDegrees * Math.PI / 180);
+        double along = ((cos * turnCos) + (sin * turnSin)) / (footprint.LengthMm / 2);
+        double across = ((sin * turnCos) - (cos * turnSin)) / footprint.HalfWidthsMm.Max();
+        return 1 / Math.Sqrt((along * along) + (across * across));
+    }
+
+    private static (int Column, int Row) CellOf(Spot spot) =>
+        ((int)Math.Floor(spot.XMm / TrayGrid.CellMm), (int)Math.Floor(spot.YMm / TrayGrid.CellMm));
+
+    private static double MiddleMm(int cell) => (cell + 0.5) * TrayGrid.CellMm;
+}

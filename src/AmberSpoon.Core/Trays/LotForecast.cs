@@ -1,0 +1,37 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Heat.Pieces;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>What a plan leads to for one lot. Minutes count from when the first food went in.</summary>
+/// <param name="Lot">The lot.</param>
+/// <param name="IsChicken">Chicken, or a vegetable.</param>
+/// <param name="Piece">Size of its heaviest piece.</param>
+/// <param name="MassG">Mass of that, g.</param>
+/// <param name="Pieces">How many pieces the lot has.</param>
+/// <param name="Ready">When the heaviest piece is done: at the target, or tender.</param>
+/// <param name="LightestReady">When the lightest is, min; the same as the median where all are alike.</param>
+/// <param name="InMinutes">When it goes in.</param>
+/// <param name="OutMinutes">When it leaves the oven.</param>
+/// <param name="State">What its middle is like when dinner is eaten.</param>
+/// <param name="Colour">What its upper side looks like when it leaves.</param>
+/// <param name="ColourUnder">The side it lay on.</param>
+/// <param name="LossShare">Chicken: juice lost, as a share of its mass; vegetables: water lost.</param>
+/// <param name="Crowding">Share of the space round it that neighbours take.</param>
+/// <param name="Curve">A point a minute, from going in to dinner.</param>
+public sealed record LotForecast(
+    int Lot,
+    bool IsChicken,
+    PieceSize Piece,
+    double MassG,
+    int Pieces,
+    TimeBand Ready,
+    double LightestReady,
+    int InMinutes,
+    int OutMinutes,
+    MiddleState State,
+    SurfaceColour Colour,
+    SurfaceColour ColourUnder,
+    double LossShare,
+    double Crowding,
+    IReadOnlyList<CurvePoint> Curve);

@@ -1,0 +1,200 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Pieces;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>One lot followed through every guess, paused when it is done until it is known when it leaves.</summary>
+internal sealed class LotRuns
+{
+    /// <summary>How much more or less cooking one potato needs than another: four in five lie within (common practice).</summary>
+    private const double VegetablesDiffer = 0.15;
+
+    /// <summary>The lightest piece is followed by itself where it is lighter than the heaviest by more than this.</summary>
+    private const double AlikeShare = 0.97;
+
+    private readonly PieceSetting _setting;
+    private readonly double? _targetC;
+    private readonly VegetableFacts? _vegetable;
+    private readonly PausedBake _nominal;
+    private readonly PausedBake _rough;
+    private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
+    private readonly PausedBake? _lightest;
+    private GuessEnsemble? _ensemble;
+
+    private LotRuns(int lot, int addAtMinutes, bool leavesWhenDone, int pieces, PieceSetting setting, double? targetC, VegetableFacts? vegetable, Care care, PieceSetting? lightest)
+    {
+        (Lot, AddAtMinutes, LeavesWhenDone, Pieces) = (lot, addAtMinutes, leavesWhenDone, pieces);
+        (_setting, _targetC, _vegetable) = (setting, targetC, vegetable);
+        GridLevel level = vegetable is null ? GridLevel.Normal : GridLevel.Quick;
+        _nominal = Begin(setting, KitchenGuess.Nominal, level, isPlain: true);
+        _rough = care == Care.Full ? Begin(setting, KitchenGuess.Nominal, GridLevel.Rough) : _nominal;
+        _pairs = care == Care.Full
+            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && vegetable is null)
+                .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
+            : [];
+        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, level);
+    }
+
+    public int Lot { get; }
+
+    public int AddAtMinutes { get; }
+
+    public bool LeavesWhenDone { get; }
+
+    public int Pieces { get; }
+
+    public bool IsChicken => _vegetable is null;
+
+    public static LotRuns Of(ChickenLot lot, LotSettings settings, double targetC, Care care)
+    {
+        IReadOnlyList<double> masses = lot.MassesG();
+        PieceSetting? lightest = masses[^1] < AlikeShare * masses[0] ? settings.Of(lot, masses[^1]) : null;
+        return new(lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, lot.Count, settings.Of(lot), targetC, null, care, lightest);
+    }
+
+    public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care) => new(
+        lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, lot.Count, settings.Of(lot), null, VegetableTable.For(lot.Kind), care, null);
+
+    /// <summary>Everything to be followed, the longest first.</summary>
+    public IEnumerable<PausedBake> ToGoal() =>
+        new[] { _nominal }
+        .Concat(_lightest is null ? [] : new[] { _lightest })
+        .Concat(Doubts());
+
+    /// <summary>The rough runs that make the band.</summary>
+    private IEnumerable<PausedBake> Doubts() => _pairs.Count == 0
+        ? []
+        : [_rough, .. _pairs.SelectMany(pair => new[] { pair.Slower, pair.Faster })];
+
+    /// <summary>When its heaviest piece is done, by the best guess, min since the first food; null if never.</summary>
+    public double? ReadyMinutes => WhenS(_nominal.Found) is { } doneS ? AddAtMinutes + (doneS / 60) : null;
+
+    /// <summary>What goes on, now that it is known when it leaves and when dinner is.</summary>
+    /// <param name="outMinutes">When it leaves the oven, min since the first food.</param>
+    /// <param name="eatMinutes">Dinner, min since the first food.</param>
+    public IEnumerable<Action> ToEnd(int outMinutes, int eatMinutes)
+    {
+        double outS = 60 * (outMinutes - AddAtMinutes);
+        double endS = 60 * (eatMinutes - AddAtMinutes);
+        yield return () => _nominal.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
+        foreach (PausedBake member in Doubts().Where(member => member.ReachedS < outS))
+        {
+            yield return () => member.FollowTo([], outS);
+        }
+    }
+
+    public LotForecast Forecast(int outMinutes, int eatMinutes)
+    {
+        double outS = 60 * (outMinutes - AddAtMinutes);
+        HeatRun nominal = _nominal.Found;
+        GuessEnsemble ensemble = Ensemble(outS);
+        TimeBand ready = Later(Ready(ensemble));
+        HeatSample leaving = nominal.At(outS);
+        return new(
+            Lot,
+            IsChicken,
+            _setting.Piece.Size(),
+            MassG,
+            Pieces,
+            ready,
+            LightestReadyMinutes(ready.MedianMinutes),
+            AddAtMinutes,
+            outMinutes,
+            StateAt(leaving),
+            SurfaceColours.Of(leaving.BrowningTop),
+            SurfaceColours.Of(leaving.BrowningUnder),
+            IsChicken ? nominal.Ends.CookingLoss : WaterLostShare(nominal),
+            _setting.Placement.Crowding,
+            [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute))]);
+    }
+
+    /// <summary>The best guess, to its end.</summary>
+    public HeatRun Nominal => _nominal.Found;
+
+    /// <summary>The curve of one of its slow kitchens with the coolest surface at a moment, for what must get hot enough.</summary>
+    public IEnumerable<HeatRun> Slow => _pairs.Select(pair => pair.Slower.Found);
+
+    private double MassG => _setting.Piece switch
+    {
+        PieceBody piece => piece.MassG,
+        VegetableBody piece => piece.MassG,
+        _ => 0,
+    };
+
+    private PausedBake Begin(PieceSetting setting, KitchenGuess guess, GridLevel level, bool isPlain = false) => new(
+        setting.Bake(guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)]) with
+        {
+            StopAtColdestC = _targetC ?? double.PositiveInfinity,
+            StopAtCookMinutes = _vegetable is { } vegetable
+                ? vegetable.TenderCookMinutes * (isPlain ? 1 + VegetablesDiffer : 1)
+                : double.PositiveInfinity,
+        },
+        level);
+
+    private double? WhenS(HeatRun run) => _targetC is { } targetC
+        ? run.TimeToReachS(targetC)
+        : run.TimeToSoftenS(_vegetable!.TenderCookMinutes);
+
+    private GuessEnsemble Ensemble(double bandUntilS) => _ensemble ??= new(
+        _nominal.Found, _rough.Found, [.. _pairs.Select(pair => (pair.Faster.Found, pair.Slower.Found))])
+    {
+        BandUntilS = bandUntilS,
+    };
+
+    private TimeBand Ready(GuessEnsemble ensemble)
+    {
+        TimeBand band = ensemble.TimeUntil(WhenS)!;
+        if (_vegetable is not { } vegetable || _pairs.Count == 0)
+        {
+            return band;
+        }
+
+        double sooner = band.MedianMinutes - (_nominal.Found.TimeToSoftenS(vegetable.TenderCookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
+        double later = (_nominal.Found.TimeToSoftenS(vegetable.TenderCookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
+        return new(
+            band.MedianMinutes - Math.Sqrt(Squared(band.MedianMinutes - band.LowMinutes) + Squared(sooner)),
+            band.MedianMinutes,
+            band.MedianMinutes + Math.Sqrt(Squared(band.HighMinutes - band.MedianMinutes) + Squared(later)));
+
+        static double Squared(double x) => x * x;
+    }
+
+    private TimeBand Later(TimeBand band) =>
+        new(band.LowMinutes + AddAtMinutes, band.MedianMinutes + AddAtMinutes, band.HighMinutes + AddAtMinutes);
+
+    private double LightestReadyMinutes(double heaviestMinutes) =>
+        _lightest is not null && WhenS(_lightest.Found) is { } lightS ? AddAtMinutes + (lightS / 60) : heaviestMinutes;
+
+    private MiddleState StateAt(in HeatSample leaving)
+    {
+        const double beyondC = 10;
+        return _vegetable is { } vegetable
+            ? Softness.Of(vegetable, Math.Max(leaving.CookMinutes, 0) + 1e-9)
+            : leaving.ColdestC < _targetC - 0.5 ? MiddleState.BelowTarget
+            : leaving.ColdestC > _targetC + beyondC ? MiddleState.Beyond
+            : MiddleState.AtTarget;
+    }
+
+    /// <summary>Never more than there was: a surface that has dried is not followed further.</summary>
+    private double WaterLostShare(HeatRun run) =>
+        Math.Min(0.9 * _vegetable!.Made.Water, 1000 * (run.Ends.EvaporatedKg + run.Ends.BoiledKg) / MassG);
+
+    private CurvePoint At(GuessEnsemble ensemble, int minute)
+    {
+        CurvePoint point = ensemble.At(60 * (minute - AddAtMinutes));
+        return point with { Minutes = minute };
+    }
+}
+
+/// <summary>How carefully a plan is answered.</summary>
+public enum Care
+{
+    /// <summary>The best guess alone: for comparing many plans.</summary>
+    BestGuess,
+
+    /// <summary>With bands.</summary>
+    Full,
+}

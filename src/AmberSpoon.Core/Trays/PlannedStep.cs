@@ -1,0 +1,40 @@
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>Something the plan has the cook do while the food is in the oven. Adding and taking out belongs to the lots.</summary>
+/// <param name="Kind">What.</param>
+/// <param name="AtMinutes">Minutes after the first food went in.</param>
+/// <param name="Setting">Of <see cref="StepKind.Lower"/>: what the dial is turned to.</param>
+/// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: how long.</param>
+public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperature? Setting = null, int? ForMinutes = null);
+
+/// <summary>What a planned step is.</summary>
+public enum StepKind
+{
+    Baste,
+
+    /// <summary>Turn every piece over and stir the vegetables.</summary>
+    Turn,
+
+    /// <summary>Turn the tray back to front.</summary>
+    Rotate,
+
+    /// <summary>Exchange two trays between their shelves.</summary>
+    Swap,
+
+    /// <summary>Foil on.</summary>
+    Cover,
+
+    /// <summary>Foil off.</summary>
+    Uncover,
+
+    /// <summary>Pour the juices off.</summary>
+    Drain,
+
+    /// <summary>Turn the dial to another temperature.</summary>
+    Lower,
+
+    /// <summary>Top heat for a few minutes.</summary>
+    Grill,
+}

@@ -1,0 +1,57 @@
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays;
+
+/// <summary>What the food lies in. Sizes are those of the floor inside, mm.</summary>
+/// <param name="Kind">Which kind.</param>
+/// <param name="Width">Only of a custom one: from left to right.</param>
+/// <param name="Depth">Only of a custom one: from door to back.</param>
+/// <param name="Rack">The chicken lies on a rack.</param>
+/// <param name="Parchment">Lined with parchment or foil.</param>
+/// <param name="WaterMl">Water or stock poured in, ml.</param>
+public sealed record Vessel(VesselKind Kind, EnteredLength? Width, EnteredLength? Depth, bool Rack, bool Parchment, double WaterMl)
+{
+    public static Vessel HalfSheet { get; } = new(VesselKind.HalfSheet, null, null, Rack: false, Parchment: false, WaterMl: 0);
+
+    /// <summary>Inside width and depth, mm (common practice).</summary>
+    public (double WidthMm, double DepthMm) Floor() => Kind switch
+    {
+        VesselKind.HalfSheet => (440, 310),
+        VesselKind.QuarterSheet => (310, 220),
+        VesselKind.Dish => (330, 230),
+        VesselKind.RoundDish => (280, 280),
+        VesselKind.RoastingTin => (380, 280),
+        _ => (Width!.Millimetres(), Depth!.Millimetres()),
+    };
+
+    public bool IsRound => Kind == VesselKind.RoundDish;
+
+    public double FloorMm2()
+    {
+        (double widthMm, double depthMm) = Floor();
+        return widthMm * depthMm * (IsRound ? Math.PI / 4 : 1);
+    }
+
+    public TrayMaterial Material => Kind switch
+    {
+        VesselKind.Dish or VesselKind.RoundDish => TrayMaterial.GlassOrCeramic,
+        VesselKind.RoastingTin => TrayMaterial.DarkMetal,
+        _ => TrayMaterial.LightMetal,
+    };
+}
+
+/// <summary>Kinds of vessel a household owns.</summary>
+public enum VesselKind
+{
+    HalfSheet,
+    QuarterSheet,
+
+    /// <summary>33 × 23 cm.</summary>
+    Dish,
+    RoundDish,
+
+    /// <summary>A roasting tin; comes with a rack.</summary>
+    RoastingTin,
+    Custom,
+}
