@@ -28,6 +28,7 @@ builder.Services.AddDbContext<KitchenDb>((services, options) =>
 builder.Services.AddScoped<TrayShelf>();
 builder.Services.AddScoped<BakeBook>();
 builder.Services.AddScoped<OvenDesk>();
+builder.Services.AddScoped<TrayDesk>();
 builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<LiveEstimates>();
 builder.Services.AddSingleton<KitchenNews>();

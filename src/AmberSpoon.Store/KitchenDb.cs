@@ -9,6 +9,8 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
 {
     public DbSet<TrayRow> Trays => Set<TrayRow>();
 
+    public DbSet<TrayStateRow> TrayStates => Set<TrayStateRow>();
+
     public DbSet<BakeRow> Bakes => Set<BakeRow>();
 
     /// <summary>Opens (or makes) the file with foreign keys on and every commit flushed to disk.</summary>
@@ -26,9 +28,14 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     {
         modelBuilder.Entity<TrayRow>(tray =>
         {
-            tray.Property(row => row.Id).ValueGeneratedNever();
             tray.Property(row => row.Plan).HasConversion(new JsonTextConverter<TrayPlan>());
             tray.Property(row => row.Version).IsConcurrencyToken();
+        });
+        modelBuilder.Entity<TrayStateRow>(state =>
+        {
+            state.HasKey(row => new { row.TrayId, row.State });
+            state.HasOne<TrayRow>().WithMany().HasForeignKey(row => row.TrayId).OnDelete(DeleteBehavior.Cascade);
+            state.Property(row => row.Plan).HasConversion(new JsonTextConverter<TrayPlan>());
         });
         modelBuilder.Entity<BakeRow>(bake =>
         {

@@ -4,26 +4,86 @@ using Microsoft.EntityFrameworkCore;
 
 namespace AmberSpoon.Store;
 
-/// <summary>Keeps the tray being planned.</summary>
+/// <summary>Keeps the household's planned trays, each with its earlier states.</summary>
 public sealed class TrayShelf(KitchenDb db, TimeProvider time)
 {
-    public Task<TrayRow?> Find(CancellationToken cancel) =>
-        db.Trays.SingleOrDefaultAsync(row => row.Id == TrayRow.OnlyId, cancel);
+    /// <summary>Earlier states kept of one tray.</summary>
+    private const int MostStates = 200;
 
-    /// <summary>Replaces the tray; the last save wins.</summary>
-    public async Task<TrayRow> Save(TrayPlan plan, CancellationToken cancel)
+    /// <summary>The tray being worked on, or null in an empty kitchen.</summary>
+    public Task<TrayRow?> Current(CancellationToken cancel) => db.Trays
+        .Where(row => row.ArchivedAt == null)
+        .OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id)
+        .FirstOrDefaultAsync(cancel);
+
+    public Task<TrayRow?> Find(int id, CancellationToken cancel) => db.Trays.SingleOrDefaultAsync(row => row.Id == id, cancel);
+
+    /// <summary>All trays, the one opened last first, archived ones too.</summary>
+    public async Task<IReadOnlyList<TrayRow>> All(CancellationToken cancel) =>
+        await db.Trays.OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id).ToListAsync(cancel);
+
+    /// <summary>A new tray, which becomes the one being worked on.</summary>
+    public async Task<TrayRow> Add(TrayPlan plan, CancellationToken cancel)
     {
-        TrayRow? row = await Find(cancel);
-        if (row is null)
+        DateTimeOffset now = time.GetUtcNow();
+        var row = new TrayRow { Plan = plan, Version = 1, SavedAt = now, OpenedAt = now };
+        db.Trays.Add(row);
+        await db.SaveChangesAsync(cancel);
+        db.TrayStates.Add(new() { TrayId = row.Id, State = 0, Plan = plan });
+        await db.SaveChangesAsync(cancel);
+        return row;
+    }
+
+    /// <summary>A new state of a tray; what had been undone is gone. The last save wins.</summary>
+    public async Task Save(TrayRow row, TrayPlan plan, CancellationToken cancel)
+    {
+        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
+        await db.TrayStates.Where(state => state.TrayId == row.Id && (state.State > row.State || state.State <= row.State - MostStates)).ExecuteDeleteAsync(cancel);
+        row.FirstState = Math.Max(row.FirstState, row.State - MostStates + 1);
+        row.State++;
+        row.LastState = row.State;
+        db.TrayStates.Add(new() { TrayId = row.Id, State = row.State, Plan = plan });
+        await Show(row, plan, cancel);
+        await whole.CommitAsync(cancel);
+    }
+
+    /// <returns>False where there is no earlier state.</returns>
+    public Task<bool> Undo(TrayRow row, CancellationToken cancel) => Step(row, row.CanUndo, -1, cancel);
+
+    /// <returns>False where nothing was undone.</returns>
+    public Task<bool> Redo(TrayRow row, CancellationToken cancel) => Step(row, row.CanRedo, 1, cancel);
+
+    public async Task Open(TrayRow row, CancellationToken cancel)
+    {
+        row.OpenedAt = time.GetUtcNow();
+        row.ArchivedAt = null;
+        await db.SaveChangesAsync(cancel);
+    }
+
+    public async Task Archive(TrayRow row, CancellationToken cancel)
+    {
+        row.ArchivedAt = time.GetUtcNow();
+        await db.SaveChangesAsync(cancel);
+    }
+
+    private async Task<bool> Step(TrayRow row, bool can, int by, CancellationToken cancel)
+    {
+        if (!can)
         {
-            row = new() { Plan = plan };
-            db.Trays.Add(row);
+            return false;
         }
 
+        TrayStateRow state = await db.TrayStates.SingleAsync(state => state.TrayId == row.Id && state.State == row.State + by, cancel);
+        row.State += by;
+        await Show(row, state.Plan, cancel);
+        return true;
+    }
+
+    private async Task Show(TrayRow row, TrayPlan plan, CancellationToken cancel)
+    {
         row.Plan = plan;
         row.Version++;
         row.SavedAt = time.GetUtcNow();
         await db.SaveChangesAsync(cancel);
-        return row;
     }
 }

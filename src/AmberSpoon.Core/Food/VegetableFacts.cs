@@ -33,6 +33,16 @@ public sealed record VegetableFacts(
 
     /// <summary>How much faster than bare meat it browns: by its sugar.</summary>
     public double Browning { get; init; } = 1;
+
+    /// <summary>The size that is offered for a way of cutting, mm.</summary>
+    public double UsualSizeMm(VegetableCut cut) => cut == Usual.Cut ? Usual.SizeMm : cut switch
+    {
+        VegetableCut.Cube => 25,
+        VegetableCut.Coin => 15,
+        VegetableCut.Stick => 12,
+        VegetableCut.Wedge => 30,
+        _ => AcrossMm,
+    };
 }
 
 /// <summary>The time a vegetable usually takes, cut as said, at 200 to 220 °C on an open tray (common practice).</summary>

@@ -1,9 +1,10 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -24,12 +25,15 @@ internal static class DemoHousehold
         }
 
         DateTimeOffset now = time.GetUtcNow();
-        db.Trays.Add(new()
-        {
-            Plan = Plan("Paprika thighs for the choir", Cut.BoneInThigh, 6, 1050, 205, eatAt: NextQuarter(now.AddMinutes(80))),
-            Version = 1,
-            SavedAt = now,
-        });
+        TrayRow[] trays =
+        [
+            Tray(Tonight(NextQuarter(now.AddMinutes(80))), now),
+            Tray(Plan("Sunday leg quarters", Cut.LegQuarter, 4, 1360, 200), now.AddDays(-6)),
+            Tray(Plan("Crumbed breasts, quick", Cut.BonelessBreast, 4, 820, 200, skinOn: false), now.AddDays(-11)),
+        ];
+        db.Trays.AddRange(trays);
+        await db.SaveChangesAsync(cancel);
+        db.TrayStates.AddRange(trays.Select(tray => new TrayStateRow { TrayId = tray.Id, State = 0, Plan = tray.Plan }));
         db.Bakes.AddRange(
             Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(29, true, [69.5, 72]), (34, true, [77, 78.5])], "Skin dark gold, juices clear"),
             Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(41, true, [80, 81.5])], null),
@@ -37,22 +41,50 @@ internal static class DemoHousehold
         await db.SaveChangesAsync(cancel);
     }
 
-    private static TrayPlan Plan(
-        string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => new(
-        name,
+    /// <summary>One lot of chicken in a still oven.</summary>
+    private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Plan with
+    {
+        Name = name,
+        Chicken = [Chicken(1, cut, count, packG, skinOn)],
+        OvenSetting = new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
+        TargetCore = new EnteredTemperature(CutTable.For(cut).IsDark ? 77 : 74, TemperatureUnit.Celsius),
+        EatAt = eatAt,
+    };
+
+    private static ChickenLot Chicken(int id, Cut cut, int count, double packG, bool skinOn = true) => new(
+        id,
         cut,
         skinOn,
-        count,
-        new EnteredMass(packG, MassUnit.Gram),
-        MassBasis.Pack,
+        Coating.Oil,
+        new(SizeBasis.Pack, count, new(packG, MassUnit.Gram), SpreadPercent: 0, Each: []),
         Height: null,
         StartingPoint.Fridge,
-        OvenMode.Still,
-        new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
-        ProfileId.UnitedStates,
-        new EnteredTemperature(CutTable.For(cut).IsDark ? 77 : 74, TemperatureUnit.Celsius),
-        RestMinutes: 5,
-        eatAt);
+        Vessel: 0,
+        AddAtMinutes: 0,
+        LeavesWhenDone: false,
+        SkinDown: false);
+
+    private static VegetableLot Vegetable(int id, Vegetable kind, VegetableCut cut, double sizeMm, double amountG) => new(
+        id, kind, cut, new(sizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+
+    private static TrayRow Tray(TrayPlan plan, DateTimeOffset at) =>
+        new() { Plan = plan with { Spots = TrayArranger.Arrange(plan).Spots() }, Version = 1, SavedAt = at, OpenedAt = at };
+
+    /// <summary>Thighs of mixed sizes with roots and onions.</summary>
+    private static TrayPlan Tonight(DateTimeOffset eatAt)
+    {
+        TrayPlan plan = Plan("Paprika thighs for the choir", Cut.BoneInThigh, 6, 990, 205, eatAt: eatAt);
+        return plan with
+        {
+            Chicken = [plan.Chicken[0] with { Coating = Coating.DryRub, Sizes = plan.Chicken[0].Sizes with { SpreadPercent = 15 } }],
+            Vegetables =
+            [
+                Vegetable(2, Core.Food.Vegetable.Potato, VegetableCut.Cube, 25, 300),
+                Vegetable(3, Core.Food.Vegetable.Carrot, VegetableCut.Coin, 20, 150),
+                Vegetable(4, Core.Food.Vegetable.Onion, VegetableCut.Wedge, 30, 120),
+            ],
+        };
+    }
 
     private static BakeRow Evening(
         DateTimeOffset startedAt, TrayPlan plan, IReadOnlyList<(int Minute, bool InOven, double[] ReadingsC)> checks, string? lastNote)
@@ -61,7 +93,7 @@ internal static class DemoHousehold
         {
             Id = Guid.CreateVersion7(startedAt),
             Plan = plan,
-            Forecast = TrayForecaster.Forecast(plan)!,
+            Forecast = TrayForecaster.Forecast(plan),
             StartedAt = startedAt,
             FinishedAt = startedAt.AddMinutes(checks[^1].Minute + plan.RestMinutes),
             Moves = [new() { At = startedAt, Place = BakePlace.Oven }],

@@ -29,7 +29,7 @@ internal sealed class LiveEstimates(TimeProvider time)
             }
         }
 
-        LiveEstimate estimate = LiveEstimator.Estimate(bake.Plan, HistoryOf(bake), nowS);
+        LiveEstimate estimate = FromItsTime(bake, LiveEstimator.Estimate(LeadOf(bake), HistoryOf(bake), InItsTime(bake, nowS)));
         lock (_lock)
         {
             _kept = (key, estimate);
@@ -41,7 +41,7 @@ internal sealed class LiveEstimates(TimeProvider time)
     /// <summary>What the model expects if these readings are true now.</summary>
     public static CheckOutlook OutlookAfter(BakeRow bake, IReadOnlyList<Reading> readings, DateTimeOffset now)
     {
-        double nowS = SecondsSinceStart(bake, now);
+        double nowS = InItsTime(bake, SecondsSinceStart(bake, now));
         BakeHistory history = HistoryOf(bake);
         if (readings.Count > 0)
         {
@@ -49,7 +49,7 @@ internal sealed class LiveEstimates(TimeProvider time)
         }
 
         double aimC = Math.Max(SafetyProfiles.For(bake.Plan.Profile).AimC, bake.Plan.TargetCore.ToTemperature().Celsius);
-        return LiveEstimator.OutlookAfterCheck(bake.Plan, history, nowS, aimC);
+        return LiveEstimator.OutlookAfterCheck(LeadOf(bake), history, nowS, aimC);
     }
 
     /// <summary>The latest believable reading of each piece.</summary>
@@ -58,25 +58,40 @@ internal sealed class LiveEstimates(TimeProvider time)
 
     /// <summary>The thickest piece of the live bake cut open, as far as the estimate looks.</summary>
     public static SectionFilm Section(BakeRow bake, LiveEstimate estimate) =>
-        LiveEstimator.Section(bake.Plan, HistoryOf(bake), estimate.HorizonMinutes * 60);
+        LiveEstimator.Section(LeadOf(bake), HistoryOf(bake), InItsTime(bake, estimate.HorizonMinutes * 60));
 
     /// <summary>The same for a finished bake, for the moves it really made.</summary>
     public static SectionFilm HindsightSection(BakeRow bake) => LiveEstimator.HindsightSection(
-        bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt));
+        LeadOf(bake), PlacesOf(bake), InItsTime(bake, SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt)));
 
     /// <summary>What the plan would have predicted for the moves a finished bake really made.</summary>
-    public static IReadOnlyList<CurvePoint> Hindsight(BakeRow bake) => LiveEstimator.Hindsight(
-        bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt));
+    public static IReadOnlyList<CurvePoint> Hindsight(BakeRow bake) => FromItsTime(bake, LiveEstimator.Hindsight(
+        LeadOf(bake), PlacesOf(bake), InItsTime(bake, SecondsSinceStart(bake, bake.FinishedAt ?? bake.StartedAt))));
 
     private static PlaceChange[] PlacesOf(BakeRow bake) =>
-        [.. bake.Moves.Select(move => new PlaceChange(SecondsSinceStart(bake, move.At), move.Place))];
+        [.. bake.Moves.Select(move => new PlaceChange(InItsTime(bake, SecondsSinceStart(bake, move.At)), move.Place))];
+
+    private static LeadPiece LeadOf(BakeRow bake) => LeadPiece.Of(bake.Plan, bake.Forecast.Lead);
+
+    /// <summary>Seconds since the lead went in, which may be later than the first food.</summary>
+    private static double InItsTime(BakeRow bake, double sinceStartS) => Math.Max(0, sinceStartS - LeadInS(bake));
+
+    private static double LeadInS(BakeRow bake) =>
+        60 * (bake.Plan.Chicken.FirstOrDefault(lot => lot.Id == bake.Forecast.Lead) ?? bake.Plan.Chicken[0]).AddAtMinutes;
+
+    private static LiveEstimate FromItsTime(BakeRow bake, LiveEstimate estimate) => new(
+        FromItsTime(bake, estimate.Curve), estimate.TargetMinutes + (LeadInS(bake) / 60), estimate.HorizonMinutes + (LeadInS(bake) / 60));
+
+    private static IReadOnlyList<CurvePoint> FromItsTime(BakeRow bake, IReadOnlyList<CurvePoint> curve) => LeadInS(bake) == 0
+        ? curve
+        : [.. curve.Select(point => point with { Minutes = point.Minutes + (LeadInS(bake) / 60) })];
 
     private static BakeHistory HistoryOf(BakeRow bake)
     {
         CoreMeasurement? last = bake.Checks
             .Select(check => (check.At, Readings: Believable(bake, check)))
             .Where(check => check.Readings.Count > 0)
-            .Select(check => new CoreMeasurement(SecondsSinceStart(bake, check.At), check.Readings.Min(reading => reading.CoreC)))
+            .Select(check => new CoreMeasurement(InItsTime(bake, SecondsSinceStart(bake, check.At)), check.Readings.Min(reading => reading.CoreC)))
             .LastOrDefault();
         return new(PlacesOf(bake), last);
     }
@@ -86,7 +101,7 @@ internal sealed class LiveEstimates(TimeProvider time)
     {
         double hottestC = Math.Min(
             ReadingLimits.HottestMeatC,
-            LiveEstimator.HottestBelievableC(bake.Plan, PlacesOf(bake), SecondsSinceStart(bake, check.At)));
+            LiveEstimator.HottestBelievableC(LeadOf(bake), PlacesOf(bake), InItsTime(bake, SecondsSinceStart(bake, check.At))));
         return check.Readings.ConvertAll(row => row.ToReading()).FindAll(reading => reading.CoreC <= hottestC);
     }
 

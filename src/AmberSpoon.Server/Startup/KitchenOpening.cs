@@ -1,4 +1,6 @@
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Demo;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
@@ -21,8 +23,14 @@ internal sealed class KitchenOpening(IServiceScopeFactory scopes, TimeProvider t
         }
 
         // The first run of the heat model is slow while it is being compiled: let that happen before a cook waits for it.
-        _ = Task.Run(() => TrayForecaster.Forecast(FirstTray.Plan), cancellationToken);
+        _ = Task.Run(() => TrayForecaster.Forecast(WarmingUp), cancellationToken);
     }
+
+    /// <summary>Two thighs: enough to compile everything an answer needs.</summary>
+    private static readonly TrayPlan WarmingUp = EmptyTray.Plan with
+    {
+        Chicken = [new(1, Cut.BoneInThigh, true, Coating.Oil, new(SizeBasis.Piece, 2, new(165, MassUnit.Gram), 0, []), null, StartingPoint.Fridge, 0, 0, false, false)],
+    };
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;
 }

@@ -142,6 +142,19 @@ namespace AmberSpoon.Store.Migrations
             modelBuilder.Entity("AmberSpoon.Store.Rows.TrayRow", b =>
                 {
                     b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("ArchivedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("FirstState")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("LastState")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("OpenedAt")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Plan")
@@ -151,6 +164,9 @@ namespace AmberSpoon.Store.Migrations
                     b.Property<long>("SavedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("State")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Version")
                         .IsConcurrencyToken()
                         .HasColumnType("INTEGER");
@@ -158,6 +174,23 @@ namespace AmberSpoon.Store.Migrations
                     b.HasKey("Id");
 
                     b.ToTable("Trays");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.TrayStateRow", b =>
+                {
+                    b.Property<int>("TrayId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("State")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Plan")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("TrayId", "State");
+
+                    b.ToTable("TrayStates");
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.CheckRow", b =>
@@ -183,6 +216,15 @@ namespace AmberSpoon.Store.Migrations
                     b.HasOne("AmberSpoon.Store.Rows.CheckRow", null)
                         .WithMany("Readings")
                         .HasForeignKey("CheckId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.TrayStateRow", b =>
+                {
+                    b.HasOne("AmberSpoon.Store.Rows.TrayRow", null)
+                        .WithMany()
+                        .HasForeignKey("TrayId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -1,14 +1,19 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays.Ways;
 
 namespace AmberSpoon.Server.Stations.Choices;
 
 /// <summary>What the planning form can offer.</summary>
-public sealed record ChoicesView(IReadOnlyList<CutChoice> Cuts, IReadOnlyList<ProfileChoice> Profiles)
+public sealed record ChoicesView(
+    IReadOnlyList<CutChoice> Cuts, IReadOnlyList<VegetableChoice> Vegetables, IReadOnlyList<WayChoice> Ways, IReadOnlyList<ProfileChoice> Profiles)
 {
     public static ChoicesView All { get; } = new(
         [.. CutTable.All.Select(facts => new CutChoice(
-            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ProbePlace))],
+            facts.Cut, facts.Name, facts.Plural, facts.IsDark, facts.ReferenceMassG, facts.ProbePlace))],
+        [.. VegetableTable.All.Select(facts => new VegetableChoice(
+            facts.Kind, facts.Name, facts.TenderCookMinutes, facts.Patience, facts.Usual.Cut, [.. facts.Cuts.Select(cut => CutSizeChoice.Of(facts, cut))]))],
+        [.. ReadyWays.All.Select(way => new WayChoice(way.Id, way.Name, way.Sentence))],
         [.. SafetyProfiles.All.Select(profile => new ProfileChoice(
             profile.Id, profile.Name, profile.Authority, profile.Rule, profile.AimC, profile.Holds.Select(hold => hold.Seconds).ToList()))]);
 }
@@ -17,8 +22,31 @@ public sealed record ChoicesView(IReadOnlyList<CutChoice> Cuts, IReadOnlyList<Pr
 /// <param name="Name">Singular.</param>
 /// <param name="Plural">Plural.</param>
 /// <param name="IsDark">Dark meat.</param>
+/// <param name="UsualMassG">Mass of an ordinary piece, g.</param>
 /// <param name="ProbePlace">Where the probe goes.</param>
-public sealed record CutChoice(Cut Cut, string Name, string Plural, bool IsDark, string ProbePlace);
+public sealed record CutChoice(Cut Cut, string Name, string Plural, bool IsDark, double UsualMassG, string ProbePlace);
+
+/// <param name="Kind">Which vegetable.</param>
+/// <param name="Name">As one buys several.</param>
+/// <param name="TenderCookMinutes">Cook value at which it is tender, min.</param>
+/// <param name="Patience">How many times that it bears.</param>
+/// <param name="UsualCut">How it is usually cut.</param>
+/// <param name="Cuts">How it may be cut.</param>
+public sealed record VegetableChoice(
+    Vegetable Kind, string Name, double TenderCookMinutes, double Patience, VegetableCut UsualCut, IReadOnlyList<CutSizeChoice> Cuts);
+
+/// <param name="Cut">How it is cut.</param>
+/// <param name="SizeMeans">What its size is, in words.</param>
+/// <param name="UsualMm">Its usual size, mm.</param>
+public sealed record CutSizeChoice(VegetableCut Cut, string SizeMeans, double UsualMm)
+{
+    internal static CutSizeChoice Of(VegetableFacts facts, VegetableCut cut) => new(cut, VegetableCuts.SizeMeans(cut), facts.UsualSizeMm(cut));
+}
+
+/// <param name="Id">A word for the wire.</param>
+/// <param name="Name">What cooks call it.</param>
+/// <param name="Sentence">What it is.</param>
+public sealed record WayChoice(string Id, string Name, string Sentence);
 
 /// <param name="Id">Which profile.</param>
 /// <param name="Name">The country.</param>

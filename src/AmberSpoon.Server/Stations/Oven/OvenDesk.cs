@@ -27,7 +27,12 @@ internal sealed class OvenDesk(BakeBook book, TrayShelf shelf, LiveEstimates est
             throw AlreadyIn(live.Plan.Name);
         }
 
-        TrayRow tray = await shelf.Find(cancel) ?? throw ProblemException.NotFound("There is no tray yet: plan one first.");
+        TrayRow tray = await shelf.Current(cancel) ?? throw ProblemException.NotFound("There is no tray yet: plan one first.");
+        if (tray.Plan.Chicken.Count == 0)
+        {
+            throw ProblemException.Conflict("trayVersion", "There is no chicken on this tray: nothing to probe. Add some, or bake the vegetables without the app.");
+        }
+
         if (tray.Version != trayVersion)
         {
             throw ProblemException.Conflict("trayVersion", "The tray was changed on another screen. Look it over, then start again.");

@@ -9,41 +9,123 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// <summary>A plan as it arrives, anything possibly missing; <see cref="TrayPlanValidator"/> says what is wrong.</summary>
 public sealed record TrayPlanRequest(
     string? Name = null,
-    Cut? Cut = null,
-    bool? SkinOn = null,
-    int? Count = null,
-    MassRequest? Mass = null,
-    MassBasis? MassBasis = null,
-    HeightRequest? Height = null,
-    StartingPoint? StartFrom = null,
+    IReadOnlyList<ChickenLotRequest>? Chicken = null,
+    IReadOnlyList<VegetableLotRequest>? Vegetables = null,
+    IReadOnlyList<VesselRequest>? Vessels = null,
     OvenMode? OvenMode = null,
     TemperatureRequest? OvenSetting = null,
+    IReadOnlyList<StepRequest>? Steps = null,
     ProfileId? Profile = null,
     TemperatureRequest? TargetCore = null,
     int? RestMinutes = null,
-    DateTimeOffset? EatAt = null)
+    DateTimeOffset? EatAt = null,
+    IReadOnlyList<SpotRequest>? Spots = null)
 {
     /// <summary>The plan of a request that was found valid.</summary>
     public TrayPlan ToPlan() => new(
         Name!.Trim(),
-        Cut!.Value,
-        SkinOn!.Value,
-        Count!.Value,
-        new(Mass!.Value!.Value, Mass.Unit!.Value),
-        MassBasis!.Value,
-        Height is null ? null : new(Height.Value!.Value, Height.Unit!.Value),
-        StartFrom!.Value,
+        [.. Chicken!.Select(lot => lot.ToLot())],
+        [.. Vegetables!.Select(lot => lot.ToLot())],
+        [.. Vessels!.Select(vessel => vessel.ToVessel())],
         OvenMode!.Value,
         OvenSetting!.ToEntered(),
+        [.. Steps!.Select(step => step.ToStep()).OrderBy(step => step.AtMinutes)],
         Profile!.Value,
         TargetCore!.ToEntered(),
         RestMinutes!.Value,
-        EatAt);
+        EatAt,
+        [.. (Spots ?? []).Select(spot => spot.ToSpot())]);
 }
 
-public sealed record MassRequest(double? Value = null, MassUnit? Unit = null);
+public sealed record ChickenLotRequest(
+    int? Id = null,
+    Cut? Cut = null,
+    bool? SkinOn = null,
+    Coating? Coating = null,
+    SizesRequest? Sizes = null,
+    LengthRequest? Height = null,
+    StartingPoint? StartFrom = null,
+    int? Vessel = null,
+    int? AddAtMinutes = null,
+    bool? LeavesWhenDone = null,
+    bool? SkinDown = null)
+{
+    public ChickenLot ToLot() => new(
+        Id!.Value,
+        Cut!.Value,
+        SkinOn!.Value,
+        Coating!.Value,
+        Sizes!.ToSizes(),
+        Height?.ToEntered(),
+        StartFrom!.Value,
+        Vessel!.Value,
+        AddAtMinutes!.Value,
+        LeavesWhenDone!.Value,
+        SkinDown!.Value);
+}
 
-public sealed record HeightRequest(double? Value = null, LengthUnit? Unit = null);
+public sealed record SizesRequest(
+    SizeBasis? Basis = null, int? Count = null, MassRequest? Mass = null, double? SpreadPercent = null, IReadOnlyList<MassRequest>? Each = null)
+{
+    public PieceSizes ToSizes() => new(
+        Basis!.Value,
+        Basis == SizeBasis.EachPiece ? Each!.Count : Count!.Value,
+        Basis is SizeBasis.Pack or SizeBasis.Piece ? Mass!.ToEntered() : null,
+        Basis == SizeBasis.Pack ? SpreadPercent!.Value : 0,
+        Basis == SizeBasis.EachPiece ? [.. Each!.Select(mass => mass.ToEntered())] : []);
+}
+
+public sealed record VegetableLotRequest(
+    int? Id = null,
+    Vegetable? Kind = null,
+    VegetableCut? Cut = null,
+    LengthRequest? Size = null,
+    MassRequest? Amount = null,
+    VegetablePlace? Place = null,
+    int? Vessel = null,
+    int? AddAtMinutes = null,
+    bool? LeavesWhenDone = null)
+{
+    public VegetableLot ToLot() => new(
+        Id!.Value, Kind!.Value, Cut!.Value, Size!.ToEntered(), Amount!.ToEntered(), Place!.Value, Vessel!.Value, AddAtMinutes!.Value, LeavesWhenDone!.Value);
+}
+
+public sealed record VesselRequest(
+    VesselKind? Kind = null, LengthRequest? Width = null, LengthRequest? Depth = null, bool? Rack = null, bool? Parchment = null, double? WaterMl = null)
+{
+    public Vessel ToVessel() => new(
+        Kind!.Value,
+        Kind == VesselKind.Custom ? Width!.ToEntered() : null,
+        Kind == VesselKind.Custom ? Depth!.ToEntered() : null,
+        Rack!.Value,
+        Parchment!.Value,
+        WaterMl!.Value);
+}
+
+public sealed record StepRequest(StepKind? Kind = null, int? AtMinutes = null, TemperatureRequest? Setting = null, int? ForMinutes = null)
+{
+    public PlannedStep ToStep() => new(
+        Kind!.Value,
+        AtMinutes!.Value,
+        Kind == StepKind.Lower ? Setting!.ToEntered() : null,
+        Kind == StepKind.Grill ? ForMinutes!.Value : null);
+}
+
+public sealed record SpotRequest(
+    int? Lot = null, int? Index = null, int? Vessel = null, double? XMm = null, double? YMm = null, int? AngleDegrees = null, bool? IsPinned = null)
+{
+    public Spot ToSpot() => new(Lot!.Value, Index!.Value, Vessel!.Value, XMm!.Value, YMm!.Value, AngleDegrees!.Value, IsPinned!.Value);
+}
+
+public sealed record MassRequest(double? Value = null, MassUnit? Unit = null)
+{
+    public EnteredMass ToEntered() => new(Value!.Value, Unit!.Value);
+}
+
+public sealed record LengthRequest(double? Value = null, LengthUnit? Unit = null)
+{
+    public EnteredLength ToEntered() => new(Value!.Value, Unit!.Value);
+}
 
 public sealed record TemperatureRequest(double? Value = null, TemperatureUnit? Unit = null)
 {

@@ -1,24 +1,124 @@
 using AmberSpoon.Core.Evenings;
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Store.Rows;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
-/// <summary>Puts a plan, its forecast and the clock together.</summary>
+/// <summary>Puts a plan, its layout, its forecast and the clock together.</summary>
 internal sealed class TrayPlanner(TimeProvider time)
 {
-    /// <summary>The answer for a plan being saved.</summary>
+    public DateTimeOffset Now => time.GetUtcNow();
+
+    /// <summary>Lays and answers a plan that is to be saved.</summary>
+    /// <returns>The plan with a place for every piece, and its answer; no answer for an empty tray.</returns>
     /// <exception cref="ProblemException">
-    /// 400 when this oven never gets there, or dinner is in the past, too soon or too far ahead. Too soon carries
-    /// <c>earliestEatAt</c>, so the page can offer it.
+    /// 400 when it does not fit, this oven never gets there, a step comes too late, or dinner is in the past, too soon or
+    /// too far ahead. Too soon carries <c>earliestEatAt</c>, too full <c>offer</c>, so that the page can offer it.
     /// </exception>
-    public TrayAnswer Answer(TrayPlan plan)
+    public (TrayPlan Plan, TrayAnswer? Answer) Answer(TrayPlan plan)
     {
-        TrayForecast forecast = Forecast(plan);
+        if (plan.IsEmpty)
+        {
+            return (plan with { Spots = [] }, null);
+        }
+
+        TrayLayout layout = TrayArranger.Arrange(plan);
+        RequireRoom(plan, layout);
+        TrayPlan laid = plan with { Spots = layout.Spots() };
+        TrayForecast forecast = Forecast(laid, layout);
+        RequireStepsInTime(laid, forecast);
+        RequireDinnerInTime(laid, forecast);
+        return (laid, AnswerAt(laid, layout, forecast, laid.EatAt));
+    }
+
+    /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
+    public TrayView View(TrayRow row)
+    {
+        DateTimeOffset now = time.GetUtcNow();
+        if (row.Plan.IsEmpty)
+        {
+            return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, null, EatAtHasPassed: false, now);
+        }
+
+        TrayLayout layout = TrayArranger.Arrange(row.Plan);
+        TrayForecast forecast = Forecast(row.Plan, layout);
+        bool passed = row.Plan.EatAt is { } eatAt && DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1);
+        TrayAnswer answer = AnswerAt(row.Plan, layout, forecast, passed ? null : row.Plan.EatAt);
+        return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
+    }
+
+    /// <exception cref="ProblemException">400 when this oven never gets there.</exception>
+    public static TrayForecast Forecast(TrayPlan plan, TrayLayout? layout = null)
+    {
+        try
+        {
+            return TrayForecaster.Forecast(plan, layout ?? TrayArranger.Arrange(plan));
+        }
+        catch (LotNeverDoneException never)
+        {
+            throw NeverDone(plan, never);
+        }
+    }
+
+    public static ProblemException NeverDone(TrayPlan plan, LotNeverDoneException never) => ProblemException.InvalidField(
+        "ovenSetting.value",
+        plan.Chicken.Any(lot => lot.Id == never.Lot)
+            ? $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the middle of the {NameOf(plan, never.Lot)} does not reach {plan.TargetCore.ToTemperature().Say(plan.TargetCore.Unit)} within four hours. Choose a hotter oven."
+            : $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the {NameOf(plan, never.Lot)} do not get tender within four hours. Choose a hotter oven, or cut them smaller.");
+
+    private static string NameOf(TrayPlan plan, int lot) =>
+        plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
+            ? CutTable.For(chicken.Cut).Plural
+            : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+
+    private static void RequireRoom(TrayPlan plan, TrayLayout layout)
+    {
+        for (int v = 0; v < layout.Vessels.Count; v++)
+        {
+            VesselLayout vessel = layout.Vessels[v];
+            if (!vessel.IsOverfull)
+            {
+                continue;
+            }
+
+            string left = string.Join(" and ", vessel.LeftOver.Select(lot => $"{lot.Pieces} of the {NameOf(plan, lot.Lot)}"));
+            bool canAdd = plan.Vessels.Count < TrayPlanLimits.MostVessels;
+            string tray = plan.Vessels.Count == 1 ? "this tray" : v == 0 ? "the upper tray" : "the lower tray";
+            throw ProblemException.InvalidField(
+                "vessels",
+                $"That is {Math.Max(1, Math.Round(100 * vessel.TooMuchShare)):0} % more than {tray} holds: no room for {left}. {(canAdd ? "Add a second tray, or take something off." : "Take something off, or use larger trays.")}",
+                canAdd ? new Dictionary<string, object?> { ["offer"] = "secondTray" } : null);
+        }
+    }
+
+    private static void RequireStepsInTime(TrayPlan plan, TrayForecast forecast)
+    {
+        int end = forecast.Lots.Max(lot => lot.OutMinutes);
+        for (int i = 0; i < plan.Steps.Count; i++)
+        {
+            PlannedStep step = plan.Steps[i];
+            if (step.AtMinutes + (step.ForMinutes ?? 0) > end)
+            {
+                throw ProblemException.InvalidField(
+                    $"steps[{i}].atMinutes", $"Everything is out after {end} min: do this before then, or leave it out.");
+            }
+        }
+
+        foreach (LotForecast lot in forecast.Lots.Where(lot => lot.InMinutes >= end))
+        {
+            throw ProblemException.InvalidField("steps", $"The {NameOf(plan, lot.Lot)} would go in when everything else is out.");
+        }
+    }
+
+    private void RequireDinnerInTime(TrayPlan plan, TrayForecast forecast)
+    {
         if (plan.EatAt is not { } eatAt)
         {
-            return AnswerAt(plan, forecast, null);
+            return;
         }
 
         DateTimeOffset now = time.GetUtcNow().ToOffset(eatAt.Offset);
@@ -32,30 +132,24 @@ internal sealed class TrayPlanner(TimeProvider time)
         {
             string sentence = eatAt <= now
                 ? $"{eatAt:HH:mm} has passed. If the tray goes into a hot oven now, dinner is at {earliest:HH:mm}."
-                : $"{eatAt:HH:mm} is too soon for these pieces. If the tray goes into a hot oven now, dinner is at {earliest:HH:mm}.";
+                : $"{eatAt:HH:mm} is too soon for this tray. If it goes into a hot oven now, dinner is at {earliest:HH:mm}.";
             throw ProblemException.InvalidField("eatAt", sentence, new Dictionary<string, object?> { ["earliestEatAt"] = earliest });
         }
-
-        return AnswerAt(plan, forecast, eatAt);
     }
 
-    /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
-    public TrayView View(TrayRow row)
-    {
-        TrayForecast forecast = Forecast(row.Plan);
-        DateTimeOffset now = time.GetUtcNow();
-        bool passed = row.Plan.EatAt is { } eatAt && DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1);
-        return new(row.Plan, row.Version, AnswerAt(row.Plan, forecast, passed ? null : row.Plan.EatAt), passed, now);
-    }
-
-    public static TrayForecast Forecast(TrayPlan plan) => TrayForecaster.Forecast(plan)
-        ?? throw ProblemException.InvalidField(
-            "ovenSetting.value",
-            $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the middle does not reach {plan.TargetCore.ToTemperature().Say(plan.TargetCore.Unit)} within four hours. Choose a hotter oven.");
-
-    private TrayAnswer AnswerAt(TrayPlan plan, TrayForecast forecast, DateTimeOffset? eatAt) => new(
+    private TrayAnswer AnswerAt(TrayPlan plan, TrayLayout layout, TrayForecast forecast, DateTimeOffset? eatAt) => new(
         forecast,
+        layout,
         eatAt is { } dinner ? DinnerScheduler.BackFrom(dinner, forecast) : DinnerScheduler.From(time.GetUtcNow(), forecast),
+        HandsOn.Of(plan, forecast),
+        CrowdingCost.Of(plan, layout, forecast),
+        StepEffects.Of(plan, forecast),
+        IsBrushed(plan) ? new(LastBaste.Minutes(plan, forecast)) : null,
         TrayCautions.For(plan),
         ForecastReasons.For(plan, forecast));
+
+    /// <summary>Something wet that met raw meat may be brushed on again.</summary>
+    private static bool IsBrushed(TrayPlan plan) => plan.Chicken.Count > 0
+        && (plan.Steps.Any(step => step.Kind == StepKind.Baste)
+            || plan.Chicken.Any(lot => lot.Coating is Coating.Glaze or Coating.WetMarinade or Coating.ThickMarinade));
 }

@@ -1,0 +1,45 @@
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Tray;
+
+/// <summary>Checks that many fields share.</summary>
+internal static class Check
+{
+    public static bool IsChosen<TChoice>(TChoice? choice)
+        where TChoice : struct, Enum => choice is { } chosen && Enum.IsDefined(chosen);
+
+    public static bool IsPositive(MassRequest? mass) => mass is { Value: > 0, Unit: not null } && double.IsFinite(mass.Value.Value);
+
+    public static bool IsPositive(LengthRequest? length) => length is { Value: > 0, Unit: not null } && double.IsFinite(length.Value.Value);
+
+    public static void Temperature(
+        IValidationContext context, TemperatureRequest? typed, string field, string what, double lowestC, double highestC)
+    {
+        if (typed is not { Value: { } value, Unit: { } unit } || !double.IsFinite(value))
+        {
+            context.Fail(field, "Write a temperature as a number.");
+            return;
+        }
+
+        if (IsWithin(unit))
+        {
+            return;
+        }
+
+        TemperatureUnit other = unit == TemperatureUnit.Celsius ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
+        string range = $"{new Temperature(lowestC).Say(unit)} to {new Temperature(highestC).Say(unit)}";
+        context.Fail(field, IsWithin(other)
+            ? $"{value:0.#} is outside {range}. Did you mean {value:0.#} {(other == TemperatureUnit.Celsius ? "°C" : "°F")}? Then change the unit."
+            : $"For the {what}, choose {range}.");
+
+        bool IsWithin(TemperatureUnit asUnit) =>
+            Math.Round(Core.Units.Temperature.From(value, asUnit).Celsius, 1) is var celsius && celsius >= lowestC && celsius <= highestC;
+    }
+
+    public static bool IsMinute(int? minutes) => minutes is >= 0 and <= TrayPlanLimits.LatestStepMinutes;
+
+    public static void Fail(this IValidationContext context, string field, string sentence) =>
+        ((ValidationContext<TrayPlanRequest>)context).AddFailure(field, sentence);
+}

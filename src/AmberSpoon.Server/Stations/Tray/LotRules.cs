@@ -1,0 +1,173 @@
+using System.Globalization;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Tray;
+
+/// <summary>What is wrong with the lots of a plan: each field, then whether mass, count and height make a possible piece.</summary>
+internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanRequest> context)
+{
+    private readonly HashSet<int> _ids = [];
+
+    public void Run()
+    {
+        for (int i = 0; i < (plan.Chicken?.Count ?? 0); i++)
+        {
+            Chicken(plan.Chicken![i], $"chicken[{i}]");
+        }
+
+        for (int i = 0; i < (plan.Vegetables?.Count ?? 0); i++)
+        {
+            Vegetable(plan.Vegetables![i], $"vegetables[{i}]");
+        }
+
+        Spots();
+    }
+
+    private void Chicken(ChickenLotRequest? lot, string at)
+    {
+        if (lot is null)
+        {
+            context.Fail(at, "This lot is empty.");
+            return;
+        }
+
+        Shared(lot.Id, lot.Vessel, lot.AddAtMinutes, lot.LeavesWhenDone, at);
+        Require(Check.IsChosen(lot.Cut), $"{at}.cut", "Choose a cut.");
+        Require(lot.SkinOn is not null, $"{at}.skinOn", "Say whether the skin is on.");
+        Require(lot.SkinDown is not null, $"{at}.skinDown", "Say which side is down.");
+        Require(Check.IsChosen(lot.Coating), $"{at}.coating", TrayPlanValidator.Choose);
+        Require(lot.Coating != Coating.Stuffed || lot.Cut == Cut.BonelessBreast, $"{at}.coating", "Only a boneless breast is slit and stuffed here. Choose that cut, or another coating.");
+        Require(
+            lot.Coating is not (Coating.ButterUnderSkin or Coating.HerbsUnderSkin) || lot.SkinOn == true, $"{at}.coating", "There is no skin to push it under: leave the skin on, or choose another coating.");
+        Require(Check.IsChosen(lot.StartFrom), $"{at}.startFrom", TrayPlanValidator.Choose);
+        Require(lot.StartFrom != StartingPoint.Frozen, $"{at}.startFrom", "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
+        bool heightUsable = Check.IsPositive(lot.Height);
+        Require(lot.Height is null || heightUsable, $"{at}.height.value", "Write the height as a number above 0, or leave it empty.");
+        if (Sizes(lot, at) && Check.IsChosen(lot.Cut))
+        {
+            PieceIsPossible(lot, at, heightUsable);
+        }
+    }
+
+    private void Shared(int? id, int? vessel, int? addAt, bool? leaves, string at)
+    {
+        Require(id is { } number && _ids.Add(number), $"{at}.id", "Every lot needs a number of its own.");
+        Require(vessel is >= 0 && vessel < (plan.Vessels?.Count ?? 0), $"{at}.vessel", "Choose one of tonight’s trays.");
+        Require(Check.IsMinute(addAt), $"{at}.addAtMinutes", $"Add it 0 to {TrayPlanLimits.LatestStepMinutes} min after the start.");
+        Require(leaves is not null, $"{at}.leavesWhenDone", TrayPlanValidator.Choose);
+    }
+
+    /// <returns>Whether they can be computed with.</returns>
+    private bool Sizes(ChickenLotRequest lot, string at)
+    {
+        SizesRequest? sizes = lot.Sizes;
+        if (!Require(sizes is not null && Check.IsChosen(sizes.Basis), $"{at}.sizes.basis", TrayPlanValidator.Choose))
+        {
+            return false;
+        }
+
+        if (sizes!.Basis == SizeBasis.EachPiece)
+        {
+            bool any = Require(sizes.Each?.Count is >= 1 and <= TrayPlanLimits.MostPieces, $"{at}.sizes.each", $"Write the mass of 1 to {TrayPlanLimits.MostPieces} pieces.");
+            return any && sizes.Each!.Select((mass, n) => Require(Check.IsPositive(mass), $"{at}.sizes.each[{n}].value", "Write the mass as a number above 0.")).All(good => good);
+        }
+
+        bool isCounted = Require(
+            sizes.Count is >= 1 and <= TrayPlanLimits.MostPieces, $"{at}.sizes.count", $"Between 1 and {TrayPlanLimits.MostPieces} pieces fit this plan. To have none, take the lot off the tray.");
+        if (sizes.Basis == SizeBasis.Height)
+        {
+            return Require(Check.IsPositive(lot.Height), $"{at}.height.value", "Write how tall the thickest piece is, or choose another way to give the size.") && isCounted;
+        }
+
+        bool isSpread = sizes.Basis == SizeBasis.Piece || Require(
+            sizes.SpreadPercent is >= 0 and <= TrayPlanLimits.MostSpreadPercent, $"{at}.sizes.spreadPercent", $"Let the pieces differ by 0 to {TrayPlanLimits.MostSpreadPercent:0} %.");
+        return Require(Check.IsPositive(sizes.Mass), $"{at}.sizes.mass.value", "Write the mass as a number above 0.") && isCounted && isSpread;
+    }
+
+    private void PieceIsPossible(ChickenLotRequest lot, string at, bool heightUsable)
+    {
+        CutFacts facts = CutTable.For(lot.Cut!.Value);
+        (double lowG, double highG) = TrayPlanLimits.PieceMass(facts);
+        var made = new ChickenLot(0, facts.Cut, true, Coating.Oil, lot.Sizes!.ToSizes(), lot.Height is null || !heightUsable ? null : lot.Height.ToEntered(), StartingPoint.Fridge, 0, 0, false, false);
+        IReadOnlyList<double> masses = made.MassesG();
+        if (masses.Any(mass => !(mass >= lowG && mass <= highG)))
+        {
+            double odd = masses.First(mass => !(mass >= lowG && mass <= highG));
+            context.Fail(
+                lot.Sizes.Basis switch { SizeBasis.Height => $"{at}.height.value", SizeBasis.EachPiece => $"{at}.sizes.each", _ => $"{at}.sizes.mass.value" },
+                $"That makes {SayGrams(odd)} for one {facts.Name}; between {lowG:0} g and {highG:0} g is possible. Check the mass, the count, and whether it is for all or each.");
+            return;
+        }
+
+        (double lowMm, double highMm) = TrayPlanLimits.Height(facts, masses[0]);
+        if (heightUsable && lot.Sizes.Basis != SizeBasis.Height && lot.Height!.ToEntered().Millimetres() is var mm && !(mm >= lowMm && mm <= highMm))
+        {
+            context.Fail($"{at}.height.value", $"A {facts.Name} of {masses[0]:0} g stands between {lowMm:0} and {highMm:0} mm ({lowMm / 25.4:0.0} to {highMm / 25.4:0.0} in) tall. Measure the thickest one again.");
+        }
+    }
+
+    private void Vegetable(VegetableLotRequest? lot, string at)
+    {
+        if (lot is null)
+        {
+            context.Fail(at, "This lot is empty.");
+            return;
+        }
+
+        Shared(lot.Id, lot.Vessel, lot.AddAtMinutes, lot.LeavesWhenDone, at);
+        Require(Check.IsChosen(lot.Place), $"{at}.place", TrayPlanValidator.Choose);
+        if (Require(Check.IsPositive(lot.Amount), $"{at}.amount.value", "Write the mass as a number above 0."))
+        {
+            double grams = lot.Amount!.ToEntered().Grams();
+            Require(
+                grams is >= TrayPlanLimits.LeastVegetableG and <= TrayPlanLimits.MostVegetableG,
+                $"{at}.amount.value",
+                $"{SayGrams(grams)} of one vegetable: between {TrayPlanLimits.LeastVegetableG:0} g and {TrayPlanLimits.MostVegetableG / 1000:0} kg is possible.");
+        }
+
+        if (!Require(Check.IsChosen(lot.Kind), $"{at}.kind", "Choose a vegetable.") || !Require(Check.IsChosen(lot.Cut), $"{at}.cut", TrayPlanValidator.Choose))
+        {
+            return;
+        }
+
+        VegetableFacts facts = VegetableTable.For(lot.Kind!.Value);
+        Require(facts.Cuts.Contains(lot.Cut!.Value), $"{at}.cut", $"For {facts.Name}, choose {string.Join(", ", facts.Cuts).ToLower(CultureInfo.InvariantCulture)}.");
+        (double lowMm, double highMm) = VegetableCuts.Limits(lot.Cut.Value);
+        bool isSized = Check.IsPositive(lot.Size) && lot.Size!.ToEntered().Millimetres() is var mm && mm >= lowMm && mm <= highMm;
+        Require(isSized, $"{at}.size.value", $"{VegetableCuts.SizeMeans(lot.Cut.Value)[..1].ToUpperInvariant()}{VegetableCuts.SizeMeans(lot.Cut.Value)[1..]}: {lowMm:0} to {highMm:0} mm ({lowMm / 25.4:0.0} to {highMm / 25.4:0.0} in).");
+    }
+
+    private void Spots()
+    {
+        for (int i = 0; i < (plan.Spots?.Count ?? 0); i++)
+        {
+            bool isWhole = plan.Spots![i] is
+            {
+                Lot: not null, Index: >= 0, Vessel: >= 0 and < TrayPlanLimits.MostVessels, XMm: > -1000 and < 2000, YMm: > -1000 and < 2000, AngleDegrees: >= -360 and <= 720, IsPinned: not null,
+            };
+            Require(isWhole, $"spots[{i}]", "This place on the tray could not be read: lay the piece again.");
+        }
+
+        Require((plan.Spots?.Count ?? 0) <= TrayPlanLimits.MostLots * TrayPlanLimits.MostPieces, "spots", "Those are more places than there can be pieces.");
+    }
+
+    private bool Require(bool holds, string field, string sentence)
+    {
+        if (!holds)
+        {
+            context.Fail(field, sentence);
+        }
+
+        return holds;
+    }
+
+    private static string SayGrams(double grams) => grams switch
+    {
+        < 10 => $"{grams:0.#} g",
+        < 10_000 => $"{grams:0} g",
+        < 1e9 => $"{grams / 1000:0} kg",
+        _ => "far too much",
+    };
+}
