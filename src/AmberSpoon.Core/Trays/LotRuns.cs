@@ -15,27 +15,30 @@ internal sealed class LotRuns
     /// <summary>The lightest piece is followed by itself where it is lighter than the heaviest by more than this.</summary>
     private const double AlikeShare = 0.97;
 
+    /// <summary>The two grids of the best guess are followed this far past the target, so that both have reached it, °C.</summary>
+    private const double PastTargetC = 2;
+
     private readonly PieceSetting _setting;
     private readonly double? _targetC;
     private readonly VegetableFacts? _vegetable;
-    private readonly PausedBake _nominal;
+    private readonly PausedBake _quick;
     private readonly PausedBake _rough;
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
     private readonly PausedBake? _lightest;
     private GuessEnsemble? _ensemble;
+    private HeatRun? _nominal;
 
     private LotRuns(int lot, int addAtMinutes, bool leavesWhenDone, int pieces, PieceSetting setting, double? targetC, VegetableFacts? vegetable, Care care, PieceSetting? lightest)
     {
         (Lot, AddAtMinutes, LeavesWhenDone, Pieces) = (lot, addAtMinutes, leavesWhenDone, pieces);
         (_setting, _targetC, _vegetable) = (setting, targetC, vegetable);
-        GridLevel level = vegetable is null ? GridLevel.Normal : GridLevel.Quick;
-        _nominal = Begin(setting, KitchenGuess.Nominal, level, isPlain: true);
-        _rough = care == Care.Full ? Begin(setting, KitchenGuess.Nominal, GridLevel.Rough) : _nominal;
+        _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
+        _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
         _pairs = care == Care.Full
             ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && vegetable is null)
                 .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
             : [];
-        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, level);
+        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Quick);
     }
 
     public int Lot { get; }
@@ -60,17 +63,15 @@ internal sealed class LotRuns
 
     /// <summary>Everything to be followed, the longest first.</summary>
     public IEnumerable<PausedBake> ToGoal() =>
-        new[] { _nominal }
+        new[] { _quick, _rough }
         .Concat(_lightest is null ? [] : new[] { _lightest })
         .Concat(Doubts());
 
     /// <summary>The rough runs that make the band.</summary>
-    private IEnumerable<PausedBake> Doubts() => _pairs.Count == 0
-        ? []
-        : [_rough, .. _pairs.SelectMany(pair => new[] { pair.Slower, pair.Faster })];
+    private IEnumerable<PausedBake> Doubts() => _pairs.SelectMany(pair => new[] { pair.Slower, pair.Faster });
 
     /// <summary>When its heaviest piece is done, by the best guess, min since the first food; null if never.</summary>
-    public double? ReadyMinutes => WhenS(_nominal.Found) is { } doneS ? AddAtMinutes + (doneS / 60) : null;
+    public double? ReadyMinutes => WhenS(TwoGrids.Beyond(_quick.Found, _rough.Found)) is { } doneS ? AddAtMinutes + (doneS / 60) : null;
 
     /// <summary>What goes on, now that it is known when it leaves and when dinner is.</summary>
     /// <param name="outMinutes">When it leaves the oven, min since the first food.</param>
@@ -79,7 +80,8 @@ internal sealed class LotRuns
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
         double endS = 60 * (eatMinutes - AddAtMinutes);
-        yield return () => _nominal.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
+        yield return () => _quick.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
+        yield return () => _rough.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
         foreach (PausedBake member in Doubts().Where(member => member.ReachedS < outS))
         {
             yield return () => member.FollowTo([], outS);
@@ -89,7 +91,7 @@ internal sealed class LotRuns
     public LotForecast Forecast(int outMinutes, int eatMinutes)
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
-        HeatRun nominal = _nominal.Found;
+        HeatRun nominal = Nominal;
         GuessEnsemble ensemble = Ensemble(outS);
         TimeBand ready = Later(Ready(ensemble));
         HeatSample leaving = nominal.At(outS);
@@ -112,10 +114,7 @@ internal sealed class LotRuns
     }
 
     /// <summary>The best guess, to its end.</summary>
-    public HeatRun Nominal => _nominal.Found;
-
-    /// <summary>The curve of one of its slow kitchens with the coolest surface at a moment, for what must get hot enough.</summary>
-    public IEnumerable<HeatRun> Slow => _pairs.Select(pair => pair.Slower.Found);
+    public HeatRun Nominal => _nominal ??= TwoGrids.Beyond(_quick.Found, _rough.Found);
 
     private double MassG => _setting.Piece switch
     {
@@ -127,7 +126,7 @@ internal sealed class LotRuns
     private PausedBake Begin(PieceSetting setting, KitchenGuess guess, GridLevel level, bool isPlain = false) => new(
         setting.Bake(guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)]) with
         {
-            StopAtColdestC = _targetC ?? double.PositiveInfinity,
+            StopAtColdestC = _targetC + (isPlain ? PastTargetC : 0) ?? double.PositiveInfinity,
             StopAtCookMinutes = _vegetable is { } vegetable
                 ? vegetable.TenderCookMinutes * (isPlain ? 1 + VegetablesDiffer : 1)
                 : double.PositiveInfinity,
@@ -139,7 +138,7 @@ internal sealed class LotRuns
         : run.TimeToSoftenS(_vegetable!.TenderCookMinutes);
 
     private GuessEnsemble Ensemble(double bandUntilS) => _ensemble ??= new(
-        _nominal.Found, _rough.Found, [.. _pairs.Select(pair => (pair.Faster.Found, pair.Slower.Found))])
+        Nominal, _rough.Found, [.. _pairs.Select(pair => (pair.Faster.Found, pair.Slower.Found))])
     {
         BandUntilS = bandUntilS,
     };
@@ -152,8 +151,8 @@ internal sealed class LotRuns
             return band;
         }
 
-        double sooner = band.MedianMinutes - (_nominal.Found.TimeToSoftenS(vegetable.TenderCookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
-        double later = (_nominal.Found.TimeToSoftenS(vegetable.TenderCookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
+        double sooner = band.MedianMinutes - (Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
+        double later = (Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
         return new(
             band.MedianMinutes - Math.Sqrt(Squared(band.MedianMinutes - band.LowMinutes) + Squared(sooner)),
             band.MedianMinutes,
@@ -165,8 +164,11 @@ internal sealed class LotRuns
     private TimeBand Later(TimeBand band) =>
         new(band.LowMinutes + AddAtMinutes, band.MedianMinutes + AddAtMinutes, band.HighMinutes + AddAtMinutes);
 
+    /// <summary>What the quick grid says of the two is apart, before the heaviest.</summary>
     private double LightestReadyMinutes(double heaviestMinutes) =>
-        _lightest is not null && WhenS(_lightest.Found) is { } lightS ? AddAtMinutes + (lightS / 60) : heaviestMinutes;
+        _lightest is not null && WhenS(_lightest.Found) is { } lightS && WhenS(_quick.Found) is { } heavyS
+            ? heaviestMinutes - ((heavyS - lightS) / 60)
+            : heaviestMinutes;
 
     private MiddleState StateAt(in HeatSample leaving)
     {

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Tending;
 
@@ -24,53 +25,55 @@ public static class LastBaste
     private const double MarginMinutes = 5;
 
     /// <param name="plan">A plan with at least one lot of chicken.</param>
+    /// <param name="layout">Where its pieces lie.</param>
     /// <param name="forecast">What it leads to.</param>
     /// <returns>Minutes since the first food, or null where no moment is late enough.</returns>
-    public static int? Minutes(TrayPlan plan, TrayForecast forecast)
+    public static int? Minutes(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
-        var settings = new LotSettings(plan, Layout.TrayArranger.Arrange(plan));
-        double latest = double.PositiveInfinity;
-        foreach (ChickenLot lot in plan.Chicken)
+        var settings = new LotSettings(plan, layout);
+        var latest = new double[plan.Chicken.Count];
+        Parallel.For(0, latest.Length, i =>
         {
+            ChickenLot lot = plan.Chicken[i];
             LotForecast made = forecast.Of(lot.Id);
             double outS = 60 * (made.OutMinutes - made.InMinutes);
 
             // Colder, slower to take up heat, and wetter: the end of each doubt that keeps the surface cool.
             var slow = new KitchenGuess(ThicknessFactor: 1, OvenOffsetC: -12, ExchangeFactor: 0.8, StartDifferenceC: -2, EvaporationFactor: 1.3);
             HeatRun run = settings.Of(lot).Bake(slow, [new(BakePlace.Oven, outS)]).Follow(GridLevel.Quick);
-            if (LatestS(run, outS) is not { } latestS)
-            {
-                return null;
-            }
-
-            latest = Math.Min(latest, made.InMinutes + (latestS / 60));
-        }
-
-        double kept = Math.Floor(latest - MarginMinutes);
+            latest[i] = LatestS(run, outS) is { } latestS ? made.InMinutes + (latestS / 60) : double.NegativeInfinity;
+        });
+        double kept = Math.Floor(latest.Min() - MarginMinutes);
         return kept < 1 ? null : (int)kept;
     }
 
+    /// <summary>By halving: the later it comes, the less hot it gets.</summary>
     private static double? LatestS(HeatRun run, double outS)
     {
-        for (double fromS = outS - StepS; fromS > 0; fromS -= StepS)
+        double[] surfaceC = [.. Enumerable.Range(0, (int)(outS / StepS) + 1).Select(n => Math.Min(run.At(n * StepS).SurfaceC, 100))];
+        if (FilmLogs(surfaceC, 0) < WantedLogs)
         {
-            if (FilmLogs(run, fromS, outS) >= WantedLogs)
-            {
-                return fromS;
-            }
+            return null;
         }
 
-        return null;
+        (int safe, int late) = (0, surfaceC.Length);
+        while (late - safe > 1)
+        {
+            int middle = (safe + late) / 2;
+            (safe, late) = FilmLogs(surfaceC, middle) >= WantedLogs ? (middle, late) : (safe, middle);
+        }
+
+        return safe * StepS;
     }
 
-    private static double FilmLogs(HeatRun run, double fromS, double outS)
+    private static double FilmLogs(ReadOnlySpan<double> surfaceC, int from)
     {
         double filmC = FilmStartC;
         double sevens = 0;
         double follows = 1 - Math.Exp(-StepS / FilmLagS);
-        for (double s = fromS; s < outS; s += StepS)
+        foreach (double celsius in surfaceC[from..])
         {
-            filmC += follows * (Math.Min(run.At(s).SurfaceC, 100) - filmC);
+            filmC += follows * (celsius - filmC);
             sevens += StepS / Lethality.SevenLogsS(filmC);
         }
 

@@ -1,22 +1,24 @@
+using AmberSpoon.Core.Trays.Layout;
+
 namespace AmberSpoon.Core.Trays.Tending;
 
 /// <summary>What each kind of step does to the lead: the same tray with and without it.</summary>
 public static class StepEffects
 {
     /// <param name="plan">A plan with at least one lot.</param>
+    /// <param name="layout">Where its pieces lie.</param>
     /// <param name="forecast">What it leads to.</param>
     /// <returns>One per kind of step the plan has, in order of its first.</returns>
-    public static IReadOnlyList<StepEffect> Of(TrayPlan plan, TrayForecast forecast)
+    public static IReadOnlyList<StepEffect> Of(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
         StepKind[] kinds = [.. plan.Steps.Select(step => step.Kind).Distinct()];
         var effects = new StepEffect[kinds.Length];
         TrayPlan alone = OnlyLead(plan, forecast.Lead);
-        Layout.TrayLayout layout = Layout.TrayArranger.Arrange(plan);
         Parallel.For(0, kinds.Length, i => effects[i] = Of(alone, layout, forecast, kinds[i]));
         return effects;
     }
 
-    private static StepEffect Of(TrayPlan alone, Layout.TrayLayout layout, TrayForecast forecast, StepKind kind)
+    private static StepEffect Of(TrayPlan alone, TrayLayout layout, TrayForecast forecast, StepKind kind)
     {
         TrayPlan without = alone with { Steps = [.. alone.Steps.Where(step => !BelongsTo(kind, step.Kind))] };
         LotForecast with = forecast.Of(forecast.Lead);

@@ -19,7 +19,7 @@ public static class FinishPlanner
     private const int AddEvery = 5;
 
     /// <summary>No piece is cut more than this much larger or smaller, mm.</summary>
-    private const double FurthestMm = 20;
+    private const double FurthestMm = 10;
 
     /// <summary>Best first; empty where all is done together anyway.</summary>
     public static IReadOnlyList<FinishProposal> Propose(TrayPlan plan)
@@ -29,57 +29,65 @@ public static class FinishPlanner
             return [];
         }
 
-        TrayForecast before = TrayForecaster.Forecast(plan, Care.BestGuess);
-        if (before.Spread.Minutes <= Together)
+        var before = Baked.Of(plan);
+        if (before.Forecast.Spread.Minutes <= Together)
         {
             return [];
         }
 
         var tried = new List<FinishProposal>();
-        TrayPlan cut = CutToFit(plan, before);
+        Baked cut = CutToFit(before);
         Try("Cut to fit", cut);
-        Try("One after the other", Stagger(plan, before));
-        if (!ReferenceEquals(cut, plan))
+        Try("One after the other", Stagger(before));
+        if (cut != before)
         {
-            Try("Cut to fit, then one after the other", Stagger(cut, TrayForecaster.Forecast(cut, Care.BestGuess)));
+            Try("Cut to fit, then one after the other", Stagger(cut));
         }
 
         if (OwnTray(plan) is { } apart)
         {
-            TrayPlan fitted = CutToFit(apart, TrayForecaster.Forecast(apart, Care.BestGuess));
-            Try("Vegetables on their own tray", Stagger(fitted, TrayForecaster.Forecast(fitted, Care.BestGuess)));
+            Try("Vegetables on their own tray", Stagger(CutToFit(Baked.Of(apart))));
         }
 
         return
         [
-            .. tried.Where(proposal => proposal.SpreadAfter < before.Spread.Minutes - 1)
+            .. tried.Where(proposal => proposal.SpreadAfter < before.Forecast.Spread.Minutes - 1)
                 .OrderBy(proposal => proposal.SpreadAfter + (2 * proposal.DoorOpeningsMore) + (Math.Max(0, proposal.MinutesMore) / 4))
                 .DistinctBy(proposal => string.Join(' ', proposal.Changes))
                 .Take(Most),
         ];
 
-        void Try(string name, TrayPlan changed)
+        void Try(string name, Baked changed)
         {
-            TrayPlan coloured = ForColour(changed);
-            IReadOnlyList<string> changes = PlanChanges.Between(plan, coloured);
-            if (changes.Count == 0 || TrayArranger.Arrange(coloured).Vessels.Any(vessel => vessel.IsOverfull))
+            Baked after = ForColour(changed);
+            IReadOnlyList<string> changes = PlanChanges.Between(plan, after.Plan);
+            if (changes.Count == 0 || after.Layout.Vessels.Any(vessel => vessel.IsOverfull))
             {
                 return;
             }
 
-            TrayForecast after = TrayForecaster.Forecast(coloured, Care.BestGuess);
-            int doorsBefore = HandsOn.Of(plan, before).DoorOpenings;
-            int doors = HandsOn.Of(coloured, after).DoorOpenings;
+            int doorsBefore = HandsOn.Of(plan, before.Forecast).DoorOpenings;
+            int doors = HandsOn.Of(after.Plan, after.Forecast).DoorOpenings;
             tried.Add(new(
                 name,
-                [.. changes, .. FirstOut(coloured, after)],
-                coloured,
-                before.Spread.Minutes,
-                after.Spread.Minutes,
+                [.. changes, .. FirstOut(after.Plan, after.Forecast)],
+                after.Plan,
+                before.Forecast.Spread.Minutes,
+                after.Forecast.Spread.Minutes,
                 doors,
                 doors - doorsBefore,
-                after.EatMinutes - before.EatMinutes,
-                LeadBrowning(after) - LeadBrowning(before)));
+                after.Forecast.EatMinutes - before.Forecast.EatMinutes,
+                LeadBrowning(after.Forecast) - LeadBrowning(before.Forecast)));
+        }
+    }
+
+    /// <summary>A plan laid and followed once.</summary>
+    private sealed record Baked(TrayPlan Plan, TrayLayout Layout, TrayForecast Forecast)
+    {
+        public static Baked Of(TrayPlan plan)
+        {
+            TrayLayout layout = TrayArranger.Arrange(plan);
+            return new(plan with { Spots = layout.Spots() }, layout, TrayForecaster.Forecast(plan, layout, Care.BestGuess));
         }
     }
 
@@ -94,32 +102,28 @@ public static class FinishPlanner
         .Select(lot => lot.Ready.MedianMinutes).DefaultIfEmpty(forecast.Spread.LastMinutes).Max();
 
     /// <summary>Each vegetable in the size, in steps of 5 mm, that is tender nearest to when the chicken is done.</summary>
-    private static TrayPlan CutToFit(TrayPlan plan, TrayForecast forecast)
+    private static Baked CutToFit(Baked baked)
     {
-        double wanted = Wanted(forecast);
-        var changed = new List<VegetableLot>();
-        foreach (VegetableLot lot in plan.Vegetables)
+        double wanted = Wanted(baked.Forecast);
+        var sized = baked.Plan.Vegetables.ToArray();
+        Parallel.For(0, sized.Length, i =>
         {
-            double awayNow = Math.Abs(forecast.Of(lot.Id).Ready.MedianMinutes - wanted);
-            VegetableLot best = lot;
-            double bestAway = awayNow - 1;
+            VegetableLot lot = sized[i];
+            double awayNow = Math.Abs(baked.Forecast.Of(lot.Id).Ready.MedianMinutes - wanted);
             if (awayNow > Together / 2)
             {
-                foreach (VegetableLot sized in Sizes(lot))
-                {
-                    double away = Math.Abs(ReadyAlone(plan, sized) - wanted);
-                    if (away < bestAway)
-                    {
-                        (best, bestAway) = (sized, away);
-                    }
-                }
+                (VegetableLot Lot, double Away) best = Sizes(lot)
+                    .Select(other => (Lot: other, Away: Math.Abs(ReadyAlone(baked, other) - wanted)))
+                    .DefaultIfEmpty((lot, awayNow))
+                    .MinBy(other => other.Item2);
+                sized[i] = best.Away < awayNow - 1 ? best.Lot : lot;
             }
-
-            changed.Add(best);
-        }
-
-        return changed.SequenceEqual(plan.Vegetables) ? plan : plan with { Vegetables = changed };
+        });
+        return sized.SequenceEqual(baked.Plan.Vegetables) ? baked : Baked.Of(baked.Plan with { Vegetables = sized });
     }
+
+    /// <summary>Nobody dices finer than this for a tray, mm.</summary>
+    private const double FinestMm = 10;
 
     private static IEnumerable<VegetableLot> Sizes(VegetableLot lot)
     {
@@ -133,7 +137,7 @@ public static class FinishPlanner
         (double lowMm, double highMm) = VegetableCuts.Limits(lot.Cut);
         double nowMm = lot.Size.Millimetres();
         double highest = lot.Cut == VegetableCut.Half ? nowMm : Math.Min(highMm, nowMm + FurthestMm);
-        for (double mm = VegetableCuts.StepMm * Math.Ceiling(Math.Max(lowMm, nowMm - FurthestMm) / VegetableCuts.StepMm); mm <= highest; mm += VegetableCuts.StepMm)
+        for (double mm = VegetableCuts.StepMm * Math.Ceiling(Math.Max(Math.Max(lowMm, FinestMm), nowMm - FurthestMm) / VegetableCuts.StepMm); mm <= highest; mm += VegetableCuts.StepMm)
         {
             if (Math.Abs(mm - nowMm) > 1)
             {
@@ -143,12 +147,12 @@ public static class FinishPlanner
     }
 
     /// <summary>When a vegetable cut like this is tender, its place and company as they are, min.</summary>
-    private static double ReadyAlone(TrayPlan plan, VegetableLot lot)
+    private static double ReadyAlone(Baked baked, VegetableLot lot)
     {
-        TrayPlan alone = plan with { Chicken = [], Vegetables = [lot], Steps = [.. plan.Steps] };
+        TrayPlan alone = baked.Plan with { Chicken = [], Vegetables = [lot] };
         try
         {
-            return TrayForecaster.Forecast(alone, new LotSettings(alone, TrayArranger.Arrange(plan)), Care.BestGuess).ToTarget.MedianMinutes;
+            return TrayForecaster.Forecast(alone, new LotSettings(alone, baked.Layout), Care.BestGuess).ToTarget.MedianMinutes;
         }
         catch (LotNeverDoneException)
         {
@@ -157,18 +161,18 @@ public static class FinishPlanner
     }
 
     /// <summary>What is done early goes in later, by the clock in fives.</summary>
-    private static TrayPlan Stagger(TrayPlan plan, TrayForecast forecast)
+    private static Baked Stagger(Baked baked)
     {
-        double last = forecast.Spread.LastMinutes;
-        return plan with
+        double last = baked.Forecast.Spread.LastMinutes;
+        return Baked.Of(baked.Plan with
         {
-            Chicken = [.. plan.Chicken.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
-            Vegetables = [.. plan.Vegetables.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
-        };
+            Chicken = [.. baked.Plan.Chicken.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
+            Vegetables = [.. baked.Plan.Vegetables.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
+        });
 
         int Later(int lot, int now)
         {
-            double early = last - forecast.Of(lot).Ready.MedianMinutes;
+            double early = last - baked.Forecast.Of(lot).Ready.MedianMinutes;
             return now + (AddEvery * (int)Math.Floor((early / AddEvery) + 0.4));
         }
     }
@@ -186,14 +190,16 @@ public static class FinishPlanner
             : null;
     }
 
-    /// <summary>Foil over what would burn; a hotter oven for what would stay pale.</summary>
-    private static TrayPlan ForColour(TrayPlan plan)
+    /// <summary>Foil over what would burn.</summary>
+    private static Baked ForColour(Baked baked)
     {
-        TrayForecast forecast = TrayForecaster.Forecast(plan, Care.BestGuess);
-        bool burns = forecast.Lots.Any(lot => lot.Colour == Doneness.SurfaceColour.Burnt);
-        return burns && !plan.Steps.Any(step => step.Kind == StepKind.Cover)
-            ? plan with { Steps = [.. plan.Steps.Append(new(StepKind.Cover, (int)(0.6 * forecast.PullMinutes))).OrderBy(step => step.AtMinutes)] }
-            : plan;
+        bool burns = baked.Forecast.Lots.Any(lot => lot.Colour == Doneness.SurfaceColour.Burnt);
+        return burns && !baked.Plan.Steps.Any(step => step.Kind == StepKind.Cover)
+            ? Baked.Of(baked.Plan with
+            {
+                Steps = [.. baked.Plan.Steps.Append(new(StepKind.Cover, (int)(0.6 * baked.Forecast.PullMinutes))).OrderBy(step => step.AtMinutes)],
+            })
+            : baked;
     }
 
     /// <summary>Which pieces of a mixed lot to look at first.</summary>

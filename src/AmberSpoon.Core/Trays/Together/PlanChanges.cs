@@ -10,6 +10,7 @@ internal static class PlanChanges
     public static IReadOnlyList<string> Between(TrayPlan before, TrayPlan after)
     {
         var sentences = new List<string>();
+        var added = new List<(string Name, int AtMinutes)>();
         if (after.Vessels.Count > before.Vessels.Count)
         {
             sentences.Add("Put the vegetables on a tray of their own, on the lower shelf.");
@@ -32,6 +33,11 @@ internal static class PlanChanges
             AddWhen(CutTable.For(lot.Cut).Plural, before.Chicken.First(other => other.Id == lot.Id).AddAtMinutes, lot.AddAtMinutes);
         }
 
+        sentences.AddRange(added.GroupBy(lot => lot.AtMinutes).OrderBy(lots => lots.Key).Select(lots =>
+        {
+            string names = Listed([.. lots.Select(lot => lot.Name)]);
+            return lots.Key == 0 ? $"Put the {names} in at the start." : $"Add the {names} after {lots.Key} min.";
+        }));
         foreach (PlannedStep step in after.Steps.Except(before.Steps))
         {
             sentences.Add(step.Kind == StepKind.Cover ? $"Lay foil over it after {step.AtMinutes} min, before it burns." : $"{step.Kind} after {step.AtMinutes} min.");
@@ -43,10 +49,13 @@ internal static class PlanChanges
         {
             if (was != now)
             {
-                sentences.Add(now == 0 ? $"Put the {name} in at the start." : $"Add the {name} after {now} min.");
+                added.Add((name, now));
             }
         }
     }
+
+    private static string Listed(IReadOnlyList<string> names) =>
+        names.Count == 1 ? names[0] : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
 
     private static string Say(EnteredLength length, LengthUnit unit) => unit == LengthUnit.Inch
         ? (length.Millimetres() / 25.4).ToString("0.0", CultureInfo.InvariantCulture) + " in"

@@ -137,16 +137,26 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
     }
 
-    private TrayAnswer AnswerAt(TrayPlan plan, TrayLayout layout, TrayForecast forecast, DateTimeOffset? eatAt) => new(
-        forecast,
-        layout,
-        eatAt is { } dinner ? DinnerScheduler.BackFrom(dinner, forecast) : DinnerScheduler.From(time.GetUtcNow(), forecast),
-        HandsOn.Of(plan, forecast),
-        CrowdingCost.Of(plan, layout, forecast),
-        StepEffects.Of(plan, forecast),
-        IsBrushed(plan) ? new(LastBaste.Minutes(plan, forecast)) : null,
-        TrayCautions.For(plan),
-        ForecastReasons.For(plan, forecast));
+    private TrayAnswer AnswerAt(TrayPlan plan, TrayLayout layout, TrayForecast forecast, DateTimeOffset? eatAt)
+    {
+        CrowdingCost? crowding = null;
+        IReadOnlyList<StepEffect> effects = [];
+        BrushAnswer? brush = null;
+        Parallel.Invoke(
+            () => crowding = CrowdingCost.Of(plan, layout, forecast),
+            () => effects = StepEffects.Of(plan, layout, forecast),
+            () => brush = IsBrushed(plan) ? new(LastBaste.Minutes(plan, layout, forecast)) : null);
+        return new(
+            forecast,
+            layout,
+            eatAt is { } dinner ? DinnerScheduler.BackFrom(dinner, forecast) : DinnerScheduler.From(time.GetUtcNow(), forecast),
+            HandsOn.Of(plan, forecast),
+            crowding,
+            effects,
+            brush,
+            TrayCautions.For(plan),
+            ForecastReasons.For(plan, forecast));
+    }
 
     /// <summary>Something wet that met raw meat may be brushed on again.</summary>
     private static bool IsBrushed(TrayPlan plan) => plan.Chicken.Count > 0
