@@ -187,7 +187,15 @@ internal sealed class LotRuns
     private CurvePoint At(GuessEnsemble ensemble, int minute)
     {
         CurvePoint point = ensemble.At(60 * (minute - AddAtMinutes));
-        return point with { Minutes = minute };
+        return new(minute, Tidy(point.ColdestLowC), Tidy(point.ColdestC), Tidy(point.ColdestHighC), Tidy(point.SurfaceC))
+        {
+            Browning = Tidy(point.Browning),
+            BrowningUnder = Tidy(point.BrowningUnder),
+            CookMinutes = Tidy(point.CookMinutes),
+        };
+
+        // Far finer than it is known, and half as much to send.
+        static double Tidy(double value) => Math.Round(value, 2);
     }
 }
 

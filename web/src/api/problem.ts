@@ -6,6 +6,7 @@ export class Problem extends Error {
     readonly fields: Readonly<Record<string, string>> = {},
     readonly earliestEatAt: string | null = null,
     readonly asksUnit = false,
+    readonly offer: string | null = null,
   ) {
     super(sentence);
   }
@@ -22,12 +23,18 @@ export class Problem extends Error {
       fields,
       typeof details.earliestEatAt === 'string' ? details.earliestEatAt : null,
       details.asks === 'unit',
+      typeof details.offer === 'string' ? details.offer : null,
     );
   }
 
   /** The sentence for a field, or for any part of it. */
   at(field: string): string | undefined {
     return this.fields[field] ?? this.fields[`${field}.value`];
+  }
+
+  /** Whether anything below a field needs another look. */
+  hasUnder(field: string): boolean {
+    return Object.keys(this.fields).some((name) => name.startsWith(field));
   }
 }
 

@@ -1,7 +1,7 @@
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { type OpenFilm, openFilm } from '../section/film';
 import { api, unwrap } from './client';
-import type { BakePlace, CheckRequest, OvenView, SectionFilm, TextbookCase } from './types';
+import type { BakePlace, CheckRequest, OvenView, RecipeRequest, SectionFilm, TextbookCase } from './types';
 
 /** An estimate looks twenty minutes ahead; asking again each minute keeps the future long enough. */
 const OVEN_REFRESH_MS = 60_000;
@@ -65,8 +65,30 @@ function useSection(key: readonly unknown[], fetch: () => Promise<SectionFilm>, 
   }).data;
 }
 
-export const useTraySection = (version: number) =>
-  useSection(['tray', version], () => unwrap(api.GET('/api/tray/section')));
+/** @param version 0 while there is nothing to cut open. */
+export const useTraySection = (version: number, lot: number) =>
+  useSection(
+    ['tray', version, lot],
+    () => unwrap(api.GET('/api/tray/section', { params: { query: { lot } } })),
+    version > 0,
+  );
+
+export const useTrays = (enabled: boolean) =>
+  useQuery({ queryKey: ['trays'], queryFn: () => unwrap(api.GET('/api/trays')), enabled, staleTime: 0 }).data;
+
+/** Proposals for one version of the tray: asked for once, and again when the tray has changed. */
+export const useTogether = (version: number, enabled: boolean) =>
+  useQuery({ queryKey: ['together', version], queryFn: () => unwrap(api.POST('/api/tray/together')), enabled });
+
+export const useWays = (version: number, ways: string[]) =>
+  useQuery({
+    queryKey: ['ways', version, ...ways],
+    queryFn: () => unwrap(api.POST('/api/tray/compare', { body: { ways } })),
+    placeholderData: keepPreviousData,
+  });
+
+export const useRecipeCheck = () =>
+  useMutation({ mutationFn: (recipe: RecipeRequest) => unwrap(api.POST('/api/tray/recipe', { body: recipe })) });
 
 /** @param moment Changes whenever the estimate may have. */
 export const useOvenSection = (id: string, moment: string) =>

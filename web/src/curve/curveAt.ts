@@ -17,5 +17,8 @@ export function curveAt(curve: readonly CurvePoint[], minutes: number): CurvePoi
     coldestC: mix(a.coldestC, b.coldestC),
     coldestHighC: mix(a.coldestHighC, b.coldestHighC),
     surfaceC: mix(a.surfaceC, b.surfaceC),
+    browning: mix(a.browning ?? 0, b.browning ?? 0),
+    browningUnder: mix(a.browningUnder ?? 0, b.browningUnder ?? 0),
+    cookMinutes: mix(a.cookMinutes ?? 0, b.cookMinutes ?? 0),
   };
 }

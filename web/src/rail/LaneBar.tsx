@@ -3,20 +3,31 @@ import type { CurvePoint } from '../api/types';
 import { heatColour } from '../curve/ramp';
 import { MINUTE_MS } from '../words/times';
 
-/** A stretch of a lane: preheating, oven and rest by pattern and word; meat by its predicted temperature. */
+/** A stretch of a lane: preheating, oven and rest by pattern and word; food by its predicted temperature; hands by marks. */
 export type Span =
   | { kind: 'preheat' | 'oven' | 'rest'; from: number; to: number; label: string }
-  | { kind: 'meat'; from: number; to: number; curve: readonly CurvePoint[]; say: (celsius: number) => string };
+  | {
+      kind: 'meat';
+      from: number;
+      to: number;
+      /** When the curve's minute 0 is; where its bar begins, if not said. */
+      zeroAt?: number;
+      /** When it is done, marked. */
+      doneAt?: number;
+      curve: readonly CurvePoint[];
+      say: (celsius: number) => string;
+    }
+  | { kind: 'hand'; at: number; from: number; to: number; label: string };
 
 export interface Lane {
   name: string;
   spans: readonly Span[];
 }
 
-const BAR_PX = 26;
 const NUMBER_EVERY_PX = 76;
 
-export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, number>; id: string }) {
+export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number, number>; id: string; bar: number }) {
+  const hands = lane.spans.filter((span) => span.kind === 'hand');
   return (
     <g transform="translate(0,2)">
       <pattern id={`${id}-warming`} width="7" height="7" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
@@ -27,14 +38,15 @@ export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, numb
         const left = x(span.from);
         const width = Math.max(0, x(span.to) - left);
         const key = `${span.kind}${span.from}`;
-        if (span.kind === 'meat') return <MeatBar key={key} span={span} x={x} id={`${id}-${i}`} />;
+        if (span.kind === 'meat') return <MeatBar key={key} span={span} x={x} id={`${id}-${i}`} bar={bar} />;
+        if (span.kind === 'hand') return null;
         const fill = { preheat: `url(#${id}-warming)`, oven: 'var(--lane-oven)', rest: 'var(--paper-deep)' }[span.kind];
         return (
           <g key={key}>
             <rect
               x={left}
               width={width}
-              height={BAR_PX}
+              height={bar}
               rx={3}
               fill={fill}
               stroke="var(--control-line)"
@@ -43,7 +55,7 @@ export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, numb
             {width > span.label.length * 8 && span.kind !== 'preheat' && (
               <text
                 x={left + 10}
-                y={18}
+                y={bar / 2 + 5}
                 className="text-[0.9rem] font-medium"
                 fill={span.kind === 'oven' ? 'var(--lane-oven-text)' : 'var(--ink)'}
               >
@@ -53,13 +65,46 @@ export function LaneBar({ lane, x, id }: { lane: Lane; x: ScaleTime<number, numb
           </g>
         );
       })}
+      {hands.map((span, i) => (
+        <HandMark key={`${span.at}${span.label}`} span={span} x={x} bar={bar} nextAt={hands[i + 1]?.at} />
+      ))}
+    </g>
+  );
+}
+
+/** Something done by hand: a mark, and in words where there is room before the next. */
+function HandMark(props: {
+  span: Extract<Span, { kind: 'hand' }>;
+  x: ScaleTime<number, number>;
+  bar: number;
+  nextAt: number | undefined;
+}) {
+  const { span, x, bar } = props;
+  const left = x(span.at);
+  const room = (props.nextAt === undefined ? (x.range()[1] ?? 0) : x(props.nextAt)) - left - 16;
+  const fits = Math.floor(room / 7.2);
+  return (
+    <g transform={`translate(${left},${bar / 2})`}>
+      <title>{span.label}</title>
+      <path d="M0 -7 L6 0 L0 7 L-6 0 Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={2.2} />
+      {fits > 4 && (
+        <text x={11} y={5} className="fill-ink text-[0.9rem]">
+          {span.label.length <= fits ? span.label : `${span.label.slice(0, fits - 1)}…`}
+        </text>
+      )}
     </g>
   );
 }
 
 /** The middle of the meat along time: the ramp's colour, and its number every so often. */
-function MeatBar({ span, x, id }: { span: Extract<Span, { kind: 'meat' }>; x: ScaleTime<number, number>; id: string }) {
-  const at = (point: CurvePoint) => x(span.from + point.minutes * MINUTE_MS);
+function MeatBar(props: {
+  span: Extract<Span, { kind: 'meat' }>;
+  x: ScaleTime<number, number>;
+  id: string;
+  bar: number;
+}) {
+  const { span, x, id, bar } = props;
+  const at = (point: CurvePoint) => x((span.zeroAt ?? span.from) + point.minutes * MINUTE_MS);
   const end = x(span.to);
   const left = x(span.from);
   const width = Math.max(1, end - left);
@@ -77,12 +122,12 @@ function MeatBar({ span, x, id }: { span: Extract<Span, { kind: 'meat' }>; x: Sc
           <stop key={point.minutes} offset={(at(point) - left) / width} stopColor={heatColour(point.coldestC)} />
         ))}
       </linearGradient>
-      <rect x={left} width={width} height={BAR_PX} rx={3} fill={`url(#${id}-meat)`} stroke="var(--control-line)" />
+      <rect x={left} width={width} height={bar} rx={3} fill={`url(#${id}-meat)`} stroke="var(--control-line)" />
       {numbers.map((point) => (
         <text
           key={point.minutes}
           x={at(point)}
-          y={18}
+          y={bar / 2 + 5}
           textAnchor="middle"
           className="figures text-[0.9rem] font-semibold"
           fill={point.coldestC < 14 || point.coldestC > 92 ? '#fff' : '#1d1204'}
@@ -90,6 +135,24 @@ function MeatBar({ span, x, id }: { span: Extract<Span, { kind: 'meat' }>; x: Sc
           {span.say(point.coldestC)}
         </text>
       ))}
+      {span.doneAt !== undefined && span.doneAt <= span.to + MINUTE_MS && (
+        <path
+          d={`M${x(span.doneAt) - 5} ${bar / 2} l4 4 l7 -9`}
+          fill="none"
+          stroke="var(--paper)"
+          strokeWidth={6}
+          strokeLinecap="round"
+        />
+      )}
+      {span.doneAt !== undefined && span.doneAt <= span.to + MINUTE_MS && (
+        <path
+          d={`M${x(span.doneAt) - 5} ${bar / 2} l4 4 l7 -9`}
+          fill="none"
+          stroke="var(--good)"
+          strokeWidth={3}
+          strokeLinecap="round"
+        />
+      )}
     </g>
   );
 }

@@ -5,9 +5,12 @@ import { MINUTE_MS, sayClock } from '../words/times';
 import { type Lane, LaneBar } from './LaneBar';
 import { SpoonShape } from './SpoonMark';
 
-const NAMES_PX = 76;
+const NAMES_PX = 92;
+const LONGEST_NAME = 13;
 const TICKS_PX = 22;
-const LANE_PX = 36;
+/** Bars are lower where there are many of them. */
+const BAR_PX = { few: 26, many: 19 };
+const FEW_LANES = 4;
 const BOWL_PX = 30;
 export interface RailMark {
   at: number;
@@ -33,7 +36,9 @@ export function Rail(props: {
     .domain([props.from, props.to])
     .range([NAMES_PX, Math.max(NAMES_PX + 1, width - 12)]);
   const lanesTop = BOWL_PX + TICKS_PX;
-  const height = lanesTop + props.lanes.length * LANE_PX + 6;
+  const bar = props.lanes.length > FEW_LANES ? BAR_PX.many : BAR_PX.few;
+  const lanePx = bar + (props.lanes.length > FEW_LANES ? 5 : 10);
+  const height = lanesTop + props.lanes.length * lanePx + 6;
 
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
   const moveTo = (event: PointerEvent<HTMLElement>) => {
@@ -95,11 +100,11 @@ export function Rail(props: {
                   </g>
                 ))}
               {props.lanes.map((lane, i) => (
-                <g key={lane.name} transform={`translate(0,${lanesTop + i * LANE_PX})`}>
-                  <text x={0} y={20} className="fill-ink font-display text-[0.95rem]">
-                    {lane.name}
+                <g key={lane.name} transform={`translate(0,${lanesTop + i * lanePx})`}>
+                  <text x={0} y={bar / 2 + 7} className="fill-ink font-display text-[0.95rem]">
+                    {shortName(lane.name)}
                   </text>
-                  <LaneBar lane={lane} x={x} id={`${ids}-${i}`} />
+                  <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />
                 </g>
               ))}
               {props.marks.map((mark) => (
@@ -135,4 +140,10 @@ export function Rail(props: {
       </div>
     </section>
   );
+}
+
+/** A name that fits beside its bar, with a capital. */
+function shortName(name: string): string {
+  const short = name.length <= LONGEST_NAME ? name : (name.split(/[ ,]/).at(-1) ?? name).slice(0, LONGEST_NAME);
+  return `${short[0]?.toUpperCase() ?? ''}${short.slice(1)}`;
 }

@@ -1,20 +1,62 @@
 import { expect, test } from 'vitest';
 import { Problem } from '../api/problem';
-import type { CutChoice, LiveBake, ProfileChoice, TrayPlan } from '../api/types';
-import { planWords } from './log/planWords';
+import type { components } from '../api/schema';
+import type { LiveBake, TrayPlan } from '../api/types';
+import { lotWords, planWords } from './log/planWords';
 import { checkFrom, emptyReading, press } from './oven/checkDraft';
 import { instructionFor } from './oven/instruction';
-import { draftFrom, requestFrom, withUnit } from './tray/trayDraft';
+import {
+  lotIds,
+  withChicken,
+  withCount,
+  withOneTray,
+  withoutLot,
+  withSecondTray,
+  withUnit,
+  withVegetable,
+} from './tray/draft/changes';
+import { draftFrom } from './tray/draft/draftFrom';
+import { requestFrom } from './tray/draft/requestFrom';
+import { effectWords } from './tray/programme/effectWords';
+import { brushWords } from './tray/views/Headline';
+import { costWords } from './tray/views/TogetherView';
 
 const plan: TrayPlan = {
   name: 'Thighs',
-  cut: 'boneInThigh',
-  skinOn: true,
-  count: 6,
-  mass: { value: 990, unit: 'gram' },
-  massBasis: 'pack',
-  height: null,
-  startFrom: 'fridge',
+  chicken: [
+    {
+      id: 1,
+      cut: 'boneInThigh',
+      skinOn: true,
+      coating: 'dryRub',
+      sizes: { basis: 'pack', count: 6, mass: { value: 990, unit: 'gram' }, spreadPercent: 15, each: [] },
+      height: null,
+      startFrom: 'fridge',
+      vessel: 0,
+      addAtMinutes: 10,
+      leavesWhenDone: false,
+      skinDown: false,
+    },
+  ],
+  vegetables: [
+    {
+      id: 2,
+      kind: 'carrot',
+      cut: 'coin',
+      size: { value: 20, unit: 'millimetre' },
+      amount: { value: 300, unit: 'gram' },
+      place: 'around',
+      vessel: 0,
+      addAtMinutes: 0,
+      leavesWhenDone: false,
+    },
+  ],
+  vessels: [{ kind: 'halfSheet', width: null, depth: null, rack: false, parchment: false, waterMl: 0 }],
+  steps: [
+    { kind: 'lower', atMinutes: 12, setting: { value: 175, unit: 'celsius' }, forMinutes: null },
+    { kind: 'turn', atMinutes: 20, setting: null, forMinutes: null },
+  ],
+  spots: [{ lot: 1, index: 0, vessel: 0, xMm: 60, yMm: 60, angleDegrees: 45, isPinned: true }],
   ovenMode: 'still',
   ovenSetting: { value: 205, unit: 'celsius' },
   profile: 'unitedStates',
@@ -22,38 +64,111 @@ const plan: TrayPlan = {
   restMinutes: 5,
   eatAt: null,
 };
-const thigh = { name: 'bone-in thigh', plural: 'bone-in thighs' } as CutChoice;
-const rule = { name: 'Canada' } as ProfileChoice;
+const choices = {
+  cuts: [{ cut: 'boneInThigh', name: 'bone-in thigh', plural: 'bone-in thighs', usualMassG: 165, isDark: true }],
+  vegetables: [{ kind: 'carrot', name: 'carrots', usualCut: 'coin', cuts: [{ cut: 'coin', usualMm: 20 }] }],
+  profiles: [{ id: 'unitedStates', name: 'United States' }],
+} as unknown as components['schemas']['ChoicesView'];
 const now = new Date(2026, 10, 26, 17, 0).getTime();
 
 test('a plan survives being edited and sent back', () => {
   const eatAt = new Date(2026, 10, 27, 18, 30).toISOString();
   const sent = requestFrom(draftFrom({ ...plan, eatAt }, false, now), now);
-  expect({ ...sent, eatAt: new Date(sent.eatAt ?? 0).toISOString() }).toEqual({ ...plan, eatAt });
+  expect({ ...sent, eatAt: new Date(sent.eatAt ?? 0).toISOString() }).toMatchObject({
+    ...plan,
+    eatAt,
+    vessels: [{ kind: 'halfSheet', rack: false, parchment: false, waterMl: 0 }],
+    steps: [
+      { kind: 'lower', atMinutes: 12, setting: { value: 175 } },
+      { kind: 'turn', atMinutes: 20 },
+    ],
+  });
 });
 
 test('a logged plan is told in the units it was typed in', () => {
+  const [lot] = plan.chicken;
+  if (!lot) throw new Error('There is a lot.');
   const typed: TrayPlan = {
     ...plan,
-    count: 1,
-    mass: { value: 0.8, unit: 'pound' },
-    massBasis: 'piece',
-    height: { value: 1.5, unit: 'inch' },
+    chicken: [
+      {
+        ...lot,
+        sizes: { basis: 'piece', count: 1, mass: { value: 0.8, unit: 'pound' }, spreadPercent: 0, each: [] },
+        height: { value: 1.5, unit: 'inch' },
+      },
+    ],
   };
-  expect(planWords(typed, thigh, rule)).toBe(
-    '1 bone-in thigh, skin on, 0.8 lb each, 1.5 in tall, from the fridge; still oven at 205 °C; Canada rule.',
+  expect(planWords(typed, choices)).toBe(
+    '1 bone-in thigh, skin on, 0.8 lb each, 1.5 in tall, from the fridge; 300 g of carrots in 20 mm slices; still oven at 205 °C; United States rule.',
   );
+  expect(lotWords(plan, choices)).toBe('6 bone-in thighs with carrots');
+});
+
+test('lots come as usual, get numbers of their own, and a pack grows with its pieces', () => {
+  const draft = draftFrom(plan, false, now);
+  const [cut] = choices.cuts;
+  const [vegetable] = choices.vegetables;
+  if (!cut || !vegetable) throw new Error('There are choices.');
+  const fuller = withVegetable(withChicken(draft, cut), vegetable);
+  expect(lotIds(fuller)).toEqual([1, 3, 2, 4]);
+  expect(fuller.chicken[1]).toMatchObject({ count: '6', mass: '990', skinOn: true });
+  expect(fuller.vegetables[1]).toMatchObject({ size: '20', cut: 'coin' });
+  expect(withoutLot(fuller, 1).chicken.map((lot) => lot.id)).toEqual([3]);
+  const [lot] = draft.chicken;
+  if (!lot) throw new Error('There is a lot.');
+  expect(withCount(lot, '7')).toEqual({ count: '7', mass: '1155' });
+  expect(withCount({ ...lot, basis: 'piece' }, '7')).toEqual({ count: '7' });
+  expect(withCount(lot, 'six')).toEqual({ count: 'six' });
+});
+
+test('a second tray takes the vegetables, and one tray takes everything back', () => {
+  const two = withSecondTray(draftFrom(plan, false, now));
+  expect(two.vessels).toHaveLength(2);
+  expect(two.vegetables[0]?.vessel).toBe(1);
+  const one = withOneTray({ ...two, steps: [...two.steps, { kind: 'swap', at: '5', setting: '', forMinutes: '' }] });
+  expect(one.vessels).toHaveLength(1);
+  expect(one.vegetables[0]?.vessel).toBe(0);
+  expect(one.steps.some((step) => step.kind === 'swap')).toBe(false);
+});
+
+test('masses of single pieces are read one after the other, with comma or point', () => {
+  const [lot] = draftFrom(plan, false, now).chicken;
+  if (!lot) throw new Error('There is a lot.');
+  const draft = {
+    ...draftFrom(plan, false, now),
+    chicken: [{ ...lot, basis: 'eachPiece' as const, each: '240, 230; 1,3 x' }],
+  };
+  expect(requestFrom(draft, now).chicken?.[0]?.sizes?.each?.map((mass) => mass.value)).toEqual([240, 230, 1.3, null]);
+});
+
+test('what a step does and what a proposal costs is said in words', () => {
+  const effect = { kind: 'baste' as const, times: 3, minutesAdded: 4.2, browningAdded: -0.3, browningUnderAdded: 0 };
+  expect(effectWords(effect)).toBe('Baste, 3 times: adds 4 min; the top browns less.');
+  expect(effectWords({ ...effect, times: 1, minutesAdded: 0.1, browningAdded: 0 })).toBe(
+    'Baste: hardly changes time or colour.',
+  );
+  expect(costWords({ doorOpeningsMore: 1, minutesMore: 8, browningMore: -0.3 })).toBe(
+    'Costs: the door 1 time more, dinner 8 min later, skin a little paler.',
+  );
+});
+
+test('a brush has a last moment, or none', () => {
+  const clock = (minutes: number) => `17:${minutes}`;
+  expect(brushWords(31, clock)).toContain('17:31');
+  expect(brushWords(null, clock)).toMatch(/would not get hot enough/);
 });
 
 test('text that is no number or no time is left for the server to refuse', () => {
   const draft = {
     ...draftFrom(plan, false, now),
-    mass: 'heavy',
-    count: '2.5',
+    chicken: draftFrom(plan, false, now).chicken.map((lot) => ({ ...lot, mass: 'heavy', count: '2.5' })),
     dinner: 'today' as const,
     dinnerTime: '25:99',
   };
-  expect(requestFrom(draft, now)).toMatchObject({ mass: { value: null }, count: null, eatAt: '25:99' });
+  expect(requestFrom(draft, now)).toMatchObject({
+    chicken: [{ sizes: { mass: { value: null }, count: null } }],
+    eatAt: '25:99',
+  });
 });
 
 test('changing the unit changes the numbers with it', () => {

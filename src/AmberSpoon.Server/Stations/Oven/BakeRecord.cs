@@ -5,9 +5,18 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Oven;
 
 /// <summary>What is written down about a bake: the plan, what was predicted, and all that happened.</summary>
+/// <param name="Id">Which bake.</param>
+/// <param name="Plan">As it was started.</param>
+/// <param name="Pieces">Pieces of chicken.</param>
+/// <param name="Forecast">What was predicted then.</param>
+/// <param name="StartedAt">When the first food went in.</param>
+/// <param name="FinishedAt">When it was finished.</param>
+/// <param name="Moves">When the tray went in and out.</param>
+/// <param name="Checks">All checks.</param>
 public sealed record BakeRecord(
     Guid Id,
     TrayPlan Plan,
+    int Pieces,
     TrayForecast Forecast,
     DateTimeOffset StartedAt,
     DateTimeOffset? FinishedAt,
@@ -17,6 +26,7 @@ public sealed record BakeRecord(
     internal static BakeRecord From(BakeRow row) => new(
         row.Id,
         row.Plan,
+        row.Plan.Count,
         row.Forecast,
         row.StartedAt,
         row.FinishedAt,

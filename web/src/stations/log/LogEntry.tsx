@@ -4,6 +4,7 @@ import type { BakeRecord, CurvePoint } from '../../api/types';
 import { CurvePlot } from '../../curve/CurvePlot';
 import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
+import { leadLot } from '../../words/leadLot';
 import { verdictWords } from '../../words/names';
 import { celsiusOf, sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
@@ -25,8 +26,7 @@ export function LogEntry(props: {
   const film = usePastSection(props.bake.id);
   const [cutOpen, setCutOpen] = useState(false);
   const choices = useChoices();
-  const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
-  const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
+  const lead = leadLot(props.bake);
   return (
     <article aria-label={plan.name}>
       <div className="flex items-start justify-between gap-4">
@@ -36,7 +36,7 @@ export function LogEntry(props: {
         </div>
         <DeleteButton bake={props.bake} onDeleted={props.onDeleted} />
       </div>
-      <p className="pt-2 text-lg">{planWords(plan, cut, profile)}</p>
+      <p className="pt-2 text-lg">{choices && planWords(plan, choices)}</p>
       <p className="pt-2 text-xl">
         In at <b className="figures">{sayClock(start)}</b>,{' '}
         {out === null ? (
@@ -61,7 +61,7 @@ export function LogEntry(props: {
             film={film}
             minutes={props.spoonMinute}
             targetC={celsiusOf(plan.targetCore)}
-            units={{ temperature: unit, length: plan.height?.unit ?? 'millimetre' }}
+            units={{ temperature: unit, length: lead?.height?.unit ?? 'millimetre' }}
           />
         ) : (
           <CurvePlot

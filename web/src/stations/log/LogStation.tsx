@@ -6,6 +6,7 @@ import { verdictWords } from '../../words/names';
 import { sayDay } from '../../words/times';
 import { LogEntry } from './LogEntry';
 import { LogRail } from './LogRail';
+import { lotWords } from './planWords';
 import { UndoBar } from './UndoBar';
 
 /** Finished bakes: what happened over what was predicted. */
@@ -57,7 +58,6 @@ export function LogStation({ connected }: { connected: boolean }) {
 function LogLine(props: { bake: BakeRecord; current: boolean; onChoose: () => void }) {
   const { plan, checks, startedAt } = props.bake;
   const choices = useChoices();
-  const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
   const last = checks[checks.length - 1];
   return (
     <button
@@ -68,7 +68,7 @@ function LogLine(props: { bake: BakeRecord; current: boolean; onChoose: () => vo
     >
       <span className="block font-display font-semibold text-lg leading-tight">{plan.name}</span>
       <span className="block text-ink-soft">
-        {sayDay(startedAt)}, {plan.count} {plan.count === 1 ? cut?.name : cut?.plural}
+        {sayDay(startedAt)}, {choices && lotWords(plan, choices)}
       </span>
       <span className="block">{last ? verdictWords[last.verdict] : 'Never measured'}</span>
     </button>

@@ -1,17 +1,51 @@
-import type { CutChoice, LengthUnit, MassUnit, ProfileChoice, TrayPlan } from '../../api/types';
+import type { components } from '../../api/schema';
+import type { ChickenLot, LengthUnit, MassUnit, TrayPlan, VegetableLot } from '../../api/types';
+import { listed, vegetableCutWords } from '../../words/food';
 import { sayNumber } from '../../words/numbers';
 import { sayTyped } from '../../words/temperatures';
+
+type Choices = components['schemas']['ChoicesView'];
 
 const massSigns: Record<MassUnit, string> = { gram: 'g', kilogram: 'kg', pound: 'lb', ounce: 'oz' };
 const lengthSigns: Record<LengthUnit, string> = { millimetre: 'mm', inch: 'in' };
 
 /** A plan in one sentence, in the units it was typed in. */
-export function planWords(plan: TrayPlan, cut: CutChoice | undefined, profile: ProfileChoice | undefined): string {
-  const pieces = `${plan.count} ${(plan.count === 1 ? cut?.name : cut?.plural) ?? 'pieces'}`;
-  const mass = `${sayNumber(plan.mass.value)} ${massSigns[plan.mass.unit]} ${plan.massBasis === 'pack' ? 'in all' : 'each'}`;
-  const height = plan.height ? `, ${sayNumber(plan.height.value)} ${lengthSigns[plan.height.unit]} tall` : '';
-  const skin = plan.skinOn ? 'skin on' : 'no skin';
-  const from = plan.startFrom === 'counter' ? 'from the counter' : 'from the fridge';
+export function planWords(plan: TrayPlan, choices: Choices): string {
   const oven = `${plan.ovenMode} oven at ${sayTyped(plan.ovenSetting)}`;
-  return `${pieces}, ${skin}, ${mass}${height}, ${from}; ${oven}; ${profile?.name ?? ''} rule.`;
+  const profile = choices.profiles.find((choice) => choice.id === plan.profile)?.name ?? '';
+  const food = [
+    ...plan.chicken.map((lot) => chickenWords(lot, choices)),
+    ...plan.vegetables.map((lot) => vegetableWords(lot, choices)),
+  ];
+  return `${food.join('; ')}; ${oven}; ${profile} rule.`;
+}
+
+/** What was on it, without how: "6 bone-in thighs with potatoes and carrots". */
+export function lotWords(plan: Pick<TrayPlan, 'chicken' | 'vegetables'>, choices: Choices): string {
+  const chicken = listed(plan.chicken.map((lot) => countWords(lot, choices)));
+  const vegetables = listed(plan.vegetables.map((lot) => vegetableName(lot, choices)));
+  return vegetables === '' ? chicken : `${chicken} with ${vegetables}`;
+}
+
+function chickenWords(lot: ChickenLot, choices: Choices): string {
+  const { sizes } = lot;
+  const mass = sizes.mass
+    ? `, ${sayNumber(sizes.mass.value)} ${massSigns[sizes.mass.unit]} ${sizes.basis === 'pack' ? 'in all' : 'each'}`
+    : '';
+  const height = lot.height ? `, ${sayNumber(lot.height.value)} ${lengthSigns[lot.height.unit]} tall` : '';
+  const from = lot.startFrom === 'counter' ? 'from the counter' : 'from the fridge';
+  return `${countWords(lot, choices)}, ${lot.skinOn ? 'skin on' : 'no skin'}${mass}${height}, ${from}`;
+}
+
+function countWords(lot: ChickenLot, choices: Choices): string {
+  const cut = choices.cuts.find((choice) => choice.cut === lot.cut);
+  return `${lot.sizes.count} ${(lot.sizes.count === 1 ? cut?.name : cut?.plural) ?? 'pieces'}`;
+}
+
+const vegetableName = (lot: VegetableLot, choices: Choices) =>
+  choices.vegetables.find((choice) => choice.kind === lot.kind)?.name ?? 'vegetables';
+
+function vegetableWords(lot: VegetableLot, choices: Choices): string {
+  const size = `${sayNumber(lot.size.value)} ${lengthSigns[lot.size.unit]} ${vegetableCutWords[lot.cut]}`;
+  return `${sayNumber(lot.amount.value)} ${massSigns[lot.amount.unit]} of ${vegetableName(lot, choices)} in ${size}`;
 }

@@ -13,9 +13,9 @@ import { ReadingRow } from './ReadingRow';
 
 /** Readings in, piece by piece, by keypad or keyboard; a note by eye beside them. */
 export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSeconds: readonly number[] }) {
-  const { plan, id } = props.bake.record;
+  const { plan, pieces, id } = props.bake.record;
   const check = useCheck();
-  const [rows, setRows] = useState<ReadingDraft[]>(() => Array(Math.min(2, plan.count)).fill(emptyReading));
+  const [rows, setRows] = useState<ReadingDraft[]>(() => Array(Math.min(2, pieces)).fill(emptyReading));
   const [active, setActive] = useState(0);
   const [unit, setUnit] = useState<TemperatureUnit>(plan.targetCore.unit);
   const [note, setNote] = useState('');
@@ -90,7 +90,7 @@ export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSecond
               onChange={(part) => setRow(index, part)}
             />
           ))}
-          {rows.length < plan.count && (
+          {rows.length < pieces && (
             <Button
               className="justify-self-start"
               onClick={() => {

@@ -32,7 +32,16 @@ export function LiveRail(props: { bake: LiveBake; now: number; spoonAt: number; 
         { name: 'Oven', spans: placeSpans(moves, to, plan) },
         {
           name: 'Chicken',
-          spans: [{ kind: 'meat', from, to, curve: bake.curve, say: (celsius) => sayDegrees(celsius, unit) }],
+          spans: [
+            {
+              kind: 'meat',
+              from: from + (bake.curve[0]?.minutes ?? 0) * MINUTE_MS,
+              to,
+              zeroAt: from,
+              curve: bake.curve,
+              say: (celsius) => sayDegrees(celsius, unit),
+            },
+          ],
         },
       ]}
     />

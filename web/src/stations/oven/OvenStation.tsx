@@ -8,6 +8,7 @@ import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 import { Station } from '../../ui/Station';
+import { leadLot } from '../../words/leadLot';
 import { celsiusOf, sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
 import { CheckPad } from './CheckPad';
@@ -49,7 +50,8 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
   const { bake, now } = props;
   const { plan, checks, startedAt } = bake.record;
   const choices = useChoices();
-  const cut = choices?.cuts.find((choice) => choice.cut === plan.cut);
+  const lead = leadLot(bake.record);
+  const cut = choices?.cuts.find((choice) => choice.cut === lead?.cut);
   const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
   const instruction = instructionFor(bake, now);
   const last = checks[checks.length - 1];
@@ -88,7 +90,7 @@ function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | nu
               film={film}
               minutes={minutes}
               targetC={celsiusOf(plan.targetCore)}
-              units={{ temperature: unit, length: plan.height?.unit ?? 'millimetre' }}
+              units={{ temperature: unit, length: lead?.height?.unit ?? 'millimetre' }}
               tallestPx={115}
             />
           </div>

@@ -1,6 +1,11 @@
 import type { LiveBake } from '../../api/types';
+import { stepWords } from '../../words/food';
 import { verdictWords } from '../../words/names';
-import { sayClock, sayFromNow } from '../../words/times';
+import { sayTyped } from '../../words/temperatures';
+import { MINUTE_MS, sayClock, sayFromNow } from '../../words/times';
+
+/** Steps that are told ahead. */
+const MOST_AFTER = 3;
 
 export interface Instruction {
   /** Two to four words, readable across the kitchen. */
@@ -51,5 +56,25 @@ export function instructionFor(bake: LiveBake, nowMs: number): Instruction {
 function afterwards(bake: LiveBake, nowMs: number): string[] {
   const rest = bake.record.plan.restMinutes;
   const out = bake.targetAt && Date.parse(bake.targetAt) > nowMs ? [`out about ${sayClock(bake.targetAt)}`] : [];
-  return rest > 0 ? [...out, `rest ${rest} min, then eat`] : out;
+  const after = rest > 0 ? [...out, `rest ${rest} min, then eat`] : out;
+  return [...planned(bake, nowMs), ...after].slice(0, MOST_AFTER);
+}
+
+/** The tending and additions of the plan that are still to come, soonest first. */
+function planned({ record }: LiveBake, nowMs: number): string[] {
+  const { plan, startedAt } = record;
+  const start = Date.parse(startedAt);
+  const lots = [...plan.chicken, ...plan.vegetables].filter((lot) => lot.addAtMinutes > 0);
+  const acts = [
+    ...plan.steps.map((step) => ({
+      minute: step.atMinutes,
+      what: step.setting ? `${stepWords[step.kind]} ${sayTyped(step.setting)}` : stepWords[step.kind],
+    })),
+    ...[...new Set(lots.map((lot) => lot.addAtMinutes))].map((minute) => ({ minute, what: 'add what waits' })),
+  ];
+  return acts
+    .map((act) => ({ at: start + act.minute * MINUTE_MS, what: act.what }))
+    .filter((act) => act.at > nowMs)
+    .sort((a, b) => a.at - b.at)
+    .map((act) => `${act.what} at ${sayClock(act.at)}`);
 }

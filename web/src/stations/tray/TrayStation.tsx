@@ -1,143 +1,130 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
-import { Problem } from '../../api/problem';
-import { useOven, useStart } from '../../api/queries';
-import type { TrayView } from '../../api/types';
-import { curveAt } from '../../curve/curveAt';
-import { Rail } from '../../rail/Rail';
-import { Button } from '../../ui/Button';
+import { api, unwrap } from '../../api/client';
+import { useChoices } from '../../api/queries';
+import type { TrayPlan } from '../../api/types';
+import { kitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../ui/Station';
-import { sayDegrees, sayTemperature } from '../../words/temperatures';
-import { MINUTE_MS, sayClock } from '../../words/times';
-import { AnswerPanel } from './AnswerPanel';
-import { TrayForm } from './TrayForm';
+import { MINUTE_MS } from '../../words/times';
+import { lotIds, withChickenLot, withCount, withSecondTray, withSpot } from './draft/changes';
+import { draftFrom } from './draft/draftFrom';
+import { LotList } from './lots/LotList';
+import { Programme } from './programme/Programme';
+import { StartRow } from './StartRow';
+import { TrayBar } from './shelf/TrayBar';
+import { railSpan, TrayRail } from './TrayRail';
+import { TrayNames } from './trayNames';
 import { useTrayDraft } from './useTrayDraft';
+import { useTrayKeys } from './useTrayKeys';
+import { Headline } from './views/Headline';
+import { TrayViews } from './views/TrayViews';
 
-/** Build tonight's tray and see at once when it comes out. */
+/** Build tonight's tray, see at once when it comes out, and how to make everything finish together. */
 export function TrayStation({ connected }: { connected: boolean }) {
-  const { draft, change, problem, saving, view, failed } = useTrayDraft();
+  const { draft, change, show, problem, saving, view, failed } = useTrayDraft();
+  const choices = useChoices();
+  const [chosen, setChosen] = useState<number | null>(null);
   // The spoon keeps its place in the bake while the plan, and with it the clock, changes around it.
   const [spoonShare, setSpoonShare] = useState(0.6);
-  const span = view && railSpan(view);
+  const span = view ? railSpan(view) : null;
   const spoonAt = span ? span.inAt + spoonShare * (span.eatAt - span.inAt) : 0;
+  const moveSpoon = (at: number) => {
+    if (span) setSpoonShare(Math.min(1, Math.max(0, (at - span.inAt) / (span.eatAt - span.inAt))));
+  };
 
+  const step = async (name: 'undo' | 'redo') => {
+    if (!view || saving || !(name === 'undo' ? view.canUndo : view.canRedo)) return;
+    show(await unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id: view.id } } })));
+  };
+  const adopt = (plan: TrayPlan) => change(draftFrom(plan, false, kitchenNow()));
+  useTrayKeys({
+    addChicken: () => document.getElementById('add-chicken')?.click(),
+    addVegetable: () => document.getElementById('add-vegetable')?.click(),
+    nextLot: () => {
+      const ids = draft ? lotIds(draft) : [];
+      setChosen(ids[(ids.indexOf(chosen ?? -1) + 1) % Math.max(1, ids.length)] ?? null);
+    },
+    count: (by) => {
+      const lot = draft?.chicken.find((other) => other.id === chosen) ?? draft?.chicken[0];
+      if (draft && lot)
+        change(withChickenLot(draft, lot.id, withCount(lot, String(Math.max(1, Number(lot.count) + by)))));
+    },
+    spoon: (minutes) => moveSpoon(spoonAt + minutes * MINUTE_MS),
+    undo: () => void step('undo'),
+    redo: () => void step('redo'),
+  });
+
+  if (!draft || !view || !choices) {
+    return (
+      <Station room="day" connected={connected}>
+        <p className="p-8 text-xl">
+          {failed ? 'The kitchen server does not answer. Is it running?' : 'Fetching the tray…'}
+        </p>
+      </Station>
+    );
+  }
+  const names = new TrayNames(choices);
+  const ready = !saving && problem === null;
+  const form = { draft, problem, onChange: change };
   return (
     <Station
       room="day"
       connected={connected}
-      rail={
-        view &&
-        span && (
-          <TrayRail
-            view={view}
-            spoonAt={spoonAt}
-            onSpoon={(at) => setSpoonShare((at - span.inAt) / (span.eatAt - span.inAt))}
-          />
-        )
-      }
+      rail={view.answer && <TrayRail view={view} names={names} spoonAt={spoonAt} onSpoon={moveSpoon} />}
     >
-      {draft && view ? (
-        <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-5 py-5 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
-          <TrayForm draft={draft} problem={problem} guessedHeight={guessedHeight(view)} onChange={change} />
-          {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
-          <div className="order-first min-w-0 lg:order-none">
-            <AnswerPanel view={view} spoonAt={spoonAt} stale={problem !== null} />
-            <StartRow view={view} ready={!saving && problem === null} refused={problem !== null} />
-          </div>
+      <div className="mx-auto grid max-w-[96rem] grid-cols-1 gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)]">
+        <form aria-label="The tray" className="grid content-start gap-3" onSubmit={(event) => event.preventDefault()}>
+          <TrayBar {...form} view={view} saving={saving} onShow={show} onStep={(name) => void step(name)} />
+          <LotList {...form} view={view} choices={choices} names={names} chosen={chosen} onChoose={setChosen} />
+          <Programme
+            {...form}
+            view={view}
+            profiles={choices.profiles}
+            cuts={choices.cuts}
+            ready={ready}
+            onShow={show}
+          />
+        </form>
+        {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
+        <div className="order-first min-w-0 lg:order-none">
+          {view.answer ? (
+            <>
+              <Headline view={view} stale={problem !== null} />
+              <TrayViews
+                view={view}
+                ready={ready}
+                spoonAt={spoonAt}
+                names={names}
+                ways={choices.ways}
+                chosen={chosen}
+                onChoose={setChosen}
+                onMove={(spot) => change(withSpot(draft, spot))}
+                onFresh={() => change({ ...draft, spots: [] })}
+                onAdopt={adopt}
+              />
+              <StartRow
+                view={view}
+                ready={ready}
+                problem={problem}
+                onSecondTray={() => change(withSecondTray(draft))}
+              />
+            </>
+          ) : (
+            <EmptyTray />
+          )}
         </div>
-      ) : (
-        <p className="p-8 text-xl">
-          {failed ? 'The kitchen server does not answer. Is it running?' : 'Fetching the tray…'}
-        </p>
-      )}
+      </div>
     </Station>
   );
 }
 
-function StartRow(props: { view: TrayView; ready: boolean; refused: boolean }) {
-  const navigate = useNavigate();
-  const start = useStart();
-  const live = useOven().data?.bake;
-  const go = () => start.mutate(props.view.version, { onSuccess: () => navigate('/oven') });
-  if (live) {
-    return (
-      <p className="flex flex-wrap items-center gap-4 pt-4">
-        <span>“{live.record.plan.name}” is in the oven. The next tray can start when it is finished.</span>
-        <Button onClick={() => navigate('/oven')}>Go to the oven</Button>
-      </p>
-    );
-  }
+function EmptyTray() {
   return (
-    <div className="flex flex-wrap items-center gap-x-5 gap-y-2 pt-4">
-      <Button look="heat" big disabled={!props.ready || start.isPending} onClick={go}>
-        The tray goes in now
-      </Button>
-      <p role="status" className="max-w-xs text-ink-soft leading-snug">
-        {start.error instanceof Problem
-          ? start.error.message
-          : props.refused
-            ? 'The answer above is for the last plan that worked.'
-            : 'Predictions plan the evening. Only a measured temperature says serve.'}
+    <div className="grid min-h-80 place-content-center gap-3 rounded-lg border-2 border-hairline border-dashed p-8 text-center">
+      <h1 className="font-semibold text-4xl">An empty tray</h1>
+      <p className="max-w-md text-lg text-ink-soft">
+        Put chicken and vegetables on it. It is laid out to scale at once, with when each is done and how to have all of
+        it done together.
       </p>
     </div>
   );
-}
-
-function TrayRail(props: { view: TrayView; spoonAt: number; onSpoon: (at: number) => void }) {
-  const { plan, answer } = props.view;
-  const span = railSpan(props.view);
-  const unit = plan.targetCore.unit;
-  const shown = curveAt(answer.forecast.curve, (props.spoonAt - span.inAt) / MINUTE_MS);
-  const oven = `${plan.ovenMode} ${plan.ovenSetting.value} ${unit === 'celsius' ? '°C' : '°F'}`;
-  return (
-    <Rail
-      from={span.ovenOnAt}
-      to={span.eatAt + 5 * MINUTE_MS}
-      spoonAt={props.spoonAt}
-      onSpoon={(at) => props.onSpoon(Math.min(span.eatAt, Math.max(span.inAt, at)))}
-      spoonText={`${sayClock(props.spoonAt)}, middle ${sayTemperature(shown.coldestC, unit)}`}
-      marks={[
-        { at: span.inAt, label: `in ${sayClock(span.inAt)}` },
-        { at: span.outAt, label: `out ${sayClock(span.outAt)}` },
-      ]}
-      lanes={[
-        {
-          name: 'Oven',
-          spans: [
-            { kind: 'preheat', from: span.ovenOnAt, to: span.inAt, label: 'heating' },
-            { kind: 'oven', from: span.inAt, to: span.outAt, label: oven },
-            { kind: 'rest', from: span.outAt, to: span.eatAt, label: 'rest' },
-          ],
-        },
-        {
-          name: 'Chicken',
-          spans: [
-            {
-              kind: 'meat',
-              from: span.inAt,
-              to: span.eatAt,
-              curve: answer.forecast.curve,
-              say: (celsius) => sayDegrees(celsius, unit),
-            },
-          ],
-        },
-      ]}
-    />
-  );
-}
-
-function railSpan({ answer }: TrayView) {
-  const { timing } = answer;
-  return {
-    ovenOnAt: Date.parse(timing.ovenOnAt),
-    inAt: Date.parse(timing.inAt),
-    outAt: Date.parse(timing.outAt),
-    eatAt: Date.parse(timing.eatAt),
-  };
-}
-
-function guessedHeight({ plan, answer }: TrayView): string {
-  const mm = answer.forecast.piece.heightMm;
-  const guess = plan.height?.unit === 'inch' ? `${(mm / 25.4).toFixed(1)} in` : `${Math.round(mm)} mm`;
-  return `Guessed at ${guess}. A ruler makes this surer.`;
 }

@@ -3,8 +3,11 @@ import { useCallback, useEffect, useRef, useState } from 'react';
 import { api, unwrap } from '../../api/client';
 import { Problem } from '../../api/problem';
 import { useTray } from '../../api/queries';
+import type { TrayView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
-import { draftFrom, requestFrom, type TrayDraft } from './trayDraft';
+import { draftFrom } from './draft/draftFrom';
+import { requestFrom } from './draft/requestFrom';
+import type { TrayDraft } from './draft/trayDraft';
 
 const PAUSE_MS = 120;
 const RETRY_MS = 2000;
@@ -20,20 +23,24 @@ export function useTrayDraft() {
   const [problem, setProblem] = useState<Problem | null>(null);
   const [saving, setSaving] = useState(false);
   const unsaved = useRef<TrayDraft | null>(null);
-  const shownVersion = useRef(-1);
+  const shown = useRef('');
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   const busy = useRef(false);
+  const id = tray.data?.id;
 
   const save = useCallback(async () => {
     const sent = unsaved.current;
-    if (!sent || busy.current) return;
+    if (!sent || busy.current || id === undefined) return;
     busy.current = true;
     try {
-      const view = await unwrap(api.PUT('/api/tray', { body: requestFrom(sent, kitchenNow()) }));
-      shownVersion.current = view.version;
+      const body = requestFrom(sent, kitchenNow());
+      const view = await unwrap(api.PUT('/api/trays/{id}', { params: { path: { id } }, body }));
+      shown.current = keyOf(view);
       queries.setQueryData(['tray'], view);
       setProblem(null);
       if (unsaved.current === sent) unsaved.current = null;
+      // The server has laid the new pieces; what was typed meanwhile stays.
+      setDraft((now) => now && { ...now, spots: view.plan.spots });
     } catch (refused) {
       if (!(refused instanceof Problem)) throw refused;
       setProblem(refused);
@@ -46,12 +53,24 @@ export function useTrayDraft() {
       if (newer) void save();
       else setSaving(false);
     }
-  }, [queries]);
+  }, [queries, id]);
+
+  const show = useCallback(
+    (view: TrayView) => {
+      shown.current = keyOf(view);
+      unsaved.current = null;
+      clearTimeout(timer.current);
+      queries.setQueryData(['tray'], view);
+      setDraft(draftFrom(view.plan, view.eatAtHasPassed, kitchenNow()));
+      setProblem(null);
+    },
+    [queries],
+  );
 
   // Another screen saved a newer tray, and nothing typed here is waiting: show that one.
   useEffect(() => {
-    if (tray.data && tray.data.version !== shownVersion.current && !unsaved.current) {
-      shownVersion.current = tray.data.version;
+    if (tray.data && keyOf(tray.data) !== shown.current && !unsaved.current) {
+      shown.current = keyOf(tray.data);
       setDraft(draftFrom(tray.data.plan, tray.data.eatAtHasPassed, kitchenNow()));
       setProblem(null);
     }
@@ -70,5 +89,7 @@ export function useTrayDraft() {
     [save],
   );
 
-  return { draft, change, problem, saving, view: tray.data, failed: tray.isError };
+  return { draft, change, show, problem, saving, view: tray.data, failed: tray.isError };
 }
+
+const keyOf = (view: TrayView) => `${view.id} ${view.version}`;

@@ -1,14 +1,13 @@
-import { kitchenNow } from '../../clock/kitchenClock';
-import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
-import { Field } from '../../ui/Field';
-import { TextBox } from '../../ui/TextBox';
-import { sayClock, toLocalIso } from '../../words/times';
-import type { TrayDraft } from './trayDraft';
-import type { TrayFieldsProps } from './trayFields';
+import { kitchenNow } from '../../../clock/kitchenClock';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { TextBox } from '../../../ui/TextBox';
+import { sayClock, toLocalIso } from '../../../words/times';
+import type { DraftProps, TrayDraft } from '../draft/trayDraft';
 
 /** When dinner is; an impossible time offers the earliest that works. */
-export function DinnerField(props: TrayFieldsProps) {
+export function DinnerField(props: DraftProps) {
   const { draft, problem } = props;
   const set = (part: Partial<TrayDraft>) => props.onChange({ ...draft, ...part });
   const error = (field: string) => problem?.at(field);

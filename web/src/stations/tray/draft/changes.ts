@@ -1,0 +1,127 @@
+import type { CutChoice, Spot, TemperatureUnit, VegetableChoice } from '../../../api/types';
+import { parseNumber, sayNumber } from '../../../words/numbers';
+import { convertTyped } from '../../../words/temperatures';
+import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
+
+/** Changes to a draft: each takes one and gives another. */
+
+export const DIAL_STEP = 5;
+const FIRST_PIECES = 6;
+const FIRST_VEGETABLE_G = 300;
+
+export const plainSheet: VesselDraft = {
+  kind: 'halfSheet',
+  rack: false,
+  parchment: false,
+  width: '400',
+  depth: '300',
+  sideUnit: 'millimetre',
+  water: '0',
+};
+
+export const lotIds = (draft: TrayDraft) => [...draft.chicken, ...draft.vegetables].map((lot) => lot.id);
+
+const nextId = (draft: TrayDraft) => Math.max(0, ...lotIds(draft)) + 1;
+
+/** Pieces of one cut as they usually come. */
+export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
+  const lot: ChickenDraft = {
+    id: nextId(draft),
+    cut: cut.cut,
+    skinOn: cut.isDark || cut.cut === 'boneInBreast',
+    coating: 'oil',
+    startFrom: 'fridge',
+    vessel: 0,
+    leavesWhenDone: false,
+    skinDown: false,
+    basis: 'pack',
+    count: String(FIRST_PIECES),
+    mass: sayNumber(FIRST_PIECES * cut.usualMassG),
+    massUnit: 'gram',
+    spread: '0',
+    each: '',
+    height: '',
+    heightUnit: 'millimetre',
+    addAt: '0',
+  };
+  return { ...draft, chicken: [...draft.chicken, lot] };
+}
+
+/** A vegetable as it is usually cut. */
+export function withVegetable(draft: TrayDraft, choice: VegetableChoice): TrayDraft {
+  const lot: VegetableDraft = {
+    id: nextId(draft),
+    kind: choice.kind,
+    cut: choice.usualCut,
+    place: 'around',
+    vessel: 0,
+    leavesWhenDone: false,
+    size: sayNumber(choice.cuts.find((cut) => cut.cut === choice.usualCut)?.usualMm ?? 25),
+    sizeUnit: 'millimetre',
+    amount: String(FIRST_VEGETABLE_G),
+    amountUnit: 'gram',
+    addAt: '0',
+  };
+  return { ...draft, vegetables: [...draft.vegetables, lot] };
+}
+
+export const withChickenLot = (draft: TrayDraft, id: number, part: Partial<ChickenDraft>): TrayDraft => ({
+  ...draft,
+  chicken: draft.chicken.map((lot) => (lot.id === id ? { ...lot, ...part } : lot)),
+});
+
+export const withVegetableLot = (draft: TrayDraft, id: number, part: Partial<VegetableDraft>): TrayDraft => ({
+  ...draft,
+  vegetables: draft.vegetables.map((lot) => (lot.id === id ? { ...lot, ...part } : lot)),
+});
+
+/** One piece more or fewer; a pack grows and shrinks with its pieces. */
+export function withCount(lot: ChickenDraft, text: string): Partial<ChickenDraft> {
+  const [before, after, mass] = [parseNumber(lot.count), parseNumber(text), parseNumber(lot.mass)];
+  const scales = lot.basis === 'pack' && before && after && mass;
+  return { count: text, ...(scales ? { mass: String(Math.round((100 * mass * after) / before) / 100) } : {}) };
+}
+
+export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
+  ...draft,
+  chicken: draft.chicken.filter((lot) => lot.id !== id),
+  vegetables: draft.vegetables.filter((lot) => lot.id !== id),
+});
+
+/** A second tray, and the vegetables on it. */
+export const withSecondTray = (draft: TrayDraft): TrayDraft => ({
+  ...draft,
+  vessels: [draft.vessels[0] ?? plainSheet, draft.vessels[1] ?? plainSheet],
+  vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })),
+});
+
+/** One tray, and everything on it. */
+export const withOneTray = (draft: TrayDraft): TrayDraft => ({
+  ...draft,
+  vessels: draft.vessels.slice(0, 1),
+  chicken: draft.chicken.map((lot) => ({ ...lot, vessel: 0 })),
+  vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 0 })),
+  steps: draft.steps.filter((step) => step.kind !== 'swap'),
+});
+
+/** A piece laid by hand stays there. */
+export const withSpot = (draft: TrayDraft, moved: Spot): TrayDraft => ({
+  ...draft,
+  spots: [...draft.spots.filter((spot) => spot.lot !== moved.lot || spot.index !== moved.index), moved],
+});
+
+/** The same draft with its temperatures in the other unit. */
+export function withUnit(draft: TrayDraft, unit: TemperatureUnit): TrayDraft {
+  if (unit === draft.unit) return draft;
+  const convert = (text: string, step: number) => {
+    const value = parseNumber(text);
+    return value === null ? text : String(convertTyped(value, unit, step));
+  };
+  return {
+    ...draft,
+    unit,
+    oven: convert(draft.oven, DIAL_STEP),
+    target: convert(draft.target, 1),
+    steps: draft.steps.map((step) => ({ ...step, setting: convert(step.setting, DIAL_STEP) })),
+  };
+}

@@ -1,0 +1,88 @@
+import type { ChickenLot, PlannedStep, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
+import { sayNumber } from '../../../words/numbers';
+import { toLocalIso } from '../../../words/times';
+import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
+
+/** A stored plan as text to be typed over. */
+export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number): TrayDraft {
+  const eatAt = plan.eatAt ? new Date(plan.eatAt) : null;
+  return {
+    name: plan.name,
+    ovenMode: plan.ovenMode,
+    profile: plan.profile,
+    spots: plan.spots,
+    chicken: plan.chicken.map(chickenFrom),
+    vegetables: plan.vegetables.map(vegetableFrom),
+    vessels: plan.vessels.map(vesselFrom),
+    steps: plan.steps.map(stepFrom),
+    oven: sayNumber(plan.ovenSetting.value),
+    target: sayNumber(plan.targetCore.value),
+    unit: plan.ovenSetting.unit,
+    rest: String(plan.restMinutes),
+    dinner: !eatAt || eatAtHasPassed ? 'soon' : isSameDay(eatAt, new Date(nowMs)) ? 'today' : 'tomorrow',
+    dinnerTime: eatAt ? toLocalIso(eatAt).slice(11, 16) : '19:00',
+  };
+}
+
+function chickenFrom(lot: ChickenLot): ChickenDraft {
+  const { sizes } = lot;
+  const unit = sizes.mass?.unit ?? sizes.each[0]?.unit ?? 'gram';
+  return {
+    id: lot.id,
+    cut: lot.cut,
+    skinOn: lot.skinOn,
+    coating: lot.coating,
+    startFrom: lot.startFrom,
+    vessel: lot.vessel,
+    leavesWhenDone: lot.leavesWhenDone,
+    skinDown: lot.skinDown,
+    basis: sizes.basis,
+    count: String(sizes.count),
+    mass: sizes.mass ? sayNumber(sizes.mass.value) : '',
+    massUnit: unit,
+    spread: sayNumber(sizes.spreadPercent),
+    each: sizes.each.map((mass) => sayNumber(mass.value)).join(', '),
+    height: lot.height ? sayNumber(lot.height.value) : '',
+    heightUnit: lot.height?.unit ?? 'millimetre',
+    addAt: String(lot.addAtMinutes),
+  };
+}
+
+function vegetableFrom(lot: VegetableLot): VegetableDraft {
+  return {
+    id: lot.id,
+    kind: lot.kind,
+    cut: lot.cut,
+    place: lot.place,
+    vessel: lot.vessel,
+    leavesWhenDone: lot.leavesWhenDone,
+    size: sayNumber(lot.size.value),
+    sizeUnit: lot.size.unit,
+    amount: sayNumber(lot.amount.value),
+    amountUnit: lot.amount.unit,
+    addAt: String(lot.addAtMinutes),
+  };
+}
+
+function vesselFrom(vessel: Vessel): VesselDraft {
+  return {
+    kind: vessel.kind,
+    rack: vessel.rack,
+    parchment: vessel.parchment,
+    width: vessel.width ? sayNumber(vessel.width.value) : '400',
+    depth: vessel.depth ? sayNumber(vessel.depth.value) : '300',
+    sideUnit: vessel.width?.unit ?? 'millimetre',
+    water: sayNumber(vessel.waterMl),
+  };
+}
+
+function stepFrom(step: PlannedStep): StepDraft {
+  return {
+    kind: step.kind,
+    at: String(step.atMinutes),
+    setting: step.setting ? sayNumber(step.setting.value) : '',
+    forMinutes: step.forMinutes ? String(step.forMinutes) : '',
+  };
+}
+
+const isSameDay = (a: Date, b: Date) => a.toDateString() === b.toDateString();

@@ -1,0 +1,105 @@
+import type { TrayPlanRequest } from '../../../api/types';
+import { parseNumber } from '../../../words/numbers';
+import { toLocalIso } from '../../../words/times';
+import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
+
+type Lots<K extends 'chicken' | 'vegetables' | 'vessels' | 'steps'> = NonNullable<TrayPlanRequest[K]>[number];
+
+/** What the server is asked about. Text that is no number goes as null, and the server says what to write. */
+export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
+  return {
+    name: draft.name,
+    chicken: draft.chicken.map(chickenRequest),
+    vegetables: draft.vegetables.map(vegetableRequest),
+    vessels: draft.vessels.map(vesselRequest),
+    steps: draft.steps.map((step) => stepRequest(step, draft)),
+    spots: [...draft.spots],
+    ovenMode: draft.ovenMode,
+    ovenSetting: { value: parseNumber(draft.oven), unit: draft.unit },
+    profile: draft.profile,
+    targetCore: { value: parseNumber(draft.target), unit: draft.unit },
+    restMinutes: wholeOrNull(draft.rest),
+    eatAt: draft.dinner === 'soon' ? null : dinnerIso(draft, nowMs),
+  };
+}
+
+function chickenRequest(lot: ChickenDraft): Lots<'chicken'> {
+  return {
+    id: lot.id,
+    cut: lot.cut,
+    skinOn: lot.skinOn,
+    coating: lot.coating,
+    startFrom: lot.startFrom,
+    vessel: lot.vessel,
+    leavesWhenDone: lot.leavesWhenDone,
+    skinDown: lot.skinDown,
+    addAtMinutes: wholeOrNull(lot.addAt),
+    height: lot.height.trim() === '' ? null : { value: parseNumber(lot.height), unit: lot.heightUnit },
+    sizes: {
+      basis: lot.basis,
+      count: wholeOrNull(lot.count),
+      mass: { value: parseNumber(lot.mass), unit: lot.massUnit },
+      spreadPercent: parseNumber(lot.spread),
+      each: eachMass(lot),
+    },
+  };
+}
+
+/** "200, 180 150": masses apart by commas with a space, semicolons, or spaces. */
+function eachMass(lot: ChickenDraft) {
+  return lot.each
+    .split(/[;\s]+|,\s+/)
+    .map((text) => text.replace(/,$/, ''))
+    .filter((text) => text !== '')
+    .map((text) => ({ value: parseNumber(text), unit: lot.massUnit }));
+}
+
+function vegetableRequest(lot: VegetableDraft): Lots<'vegetables'> {
+  return {
+    id: lot.id,
+    kind: lot.kind,
+    cut: lot.cut,
+    place: lot.place,
+    vessel: lot.vessel,
+    leavesWhenDone: lot.leavesWhenDone,
+    size: { value: parseNumber(lot.size), unit: lot.sizeUnit },
+    amount: { value: parseNumber(lot.amount), unit: lot.amountUnit },
+    addAtMinutes: wholeOrNull(lot.addAt),
+  };
+}
+
+function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
+  const side = (text: string) => ({ value: parseNumber(text), unit: vessel.sideUnit });
+  return {
+    kind: vessel.kind,
+    rack: vessel.rack,
+    parchment: vessel.parchment,
+    width: side(vessel.width),
+    depth: side(vessel.depth),
+    waterMl: parseNumber(vessel.water),
+  };
+}
+
+function stepRequest(step: StepDraft, draft: TrayDraft): Lots<'steps'> {
+  return {
+    kind: step.kind,
+    atMinutes: wholeOrNull(step.at),
+    setting: { value: parseNumber(step.setting), unit: draft.unit },
+    forMinutes: wholeOrNull(step.forMinutes),
+  };
+}
+
+/** Text that is no time goes as it is, and the server says what to write. */
+function dinnerIso(draft: TrayDraft, nowMs: number): string {
+  const [, hours, minutes] = /^\s*(\d{1,2})[:.h]?(\d{2})\s*$/.exec(draft.dinnerTime) ?? [];
+  if (hours === undefined || minutes === undefined || Number(hours) > 23 || Number(minutes) > 59)
+    return draft.dinnerTime;
+  const day = new Date(nowMs);
+  const ahead = draft.dinner === 'tomorrow' ? 1 : 0;
+  return toLocalIso(new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, Number(hours), Number(minutes)));
+}
+
+function wholeOrNull(text: string): number | null {
+  const value = parseNumber(text);
+  return value !== null && Number.isInteger(value) && Math.abs(value) < 1e9 ? value : null;
+}

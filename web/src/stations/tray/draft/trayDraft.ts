@@ -1,0 +1,74 @@
+import type { Problem } from '../../../api/problem';
+import type {
+  ChickenLot,
+  LengthUnit,
+  MassUnit,
+  StepKind,
+  TemperatureUnit,
+  TrayPlan,
+  VegetableLot,
+  Vessel,
+} from '../../../api/types';
+
+/**
+ * The plan while it is being typed: numbers are still text, and dinner is a time and a day. From a plan and back by
+ * draftFrom and requestFrom.
+ */
+export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile' | 'spots'> {
+  chicken: readonly ChickenDraft[];
+  vegetables: readonly VegetableDraft[];
+  vessels: readonly VesselDraft[];
+  steps: readonly StepDraft[];
+  oven: string;
+  target: string;
+  unit: TemperatureUnit;
+  rest: string;
+  dinner: 'soon' | 'today' | 'tomorrow';
+  dinnerTime: string;
+}
+
+export interface ChickenDraft
+  extends Pick<
+    ChickenLot,
+    'id' | 'cut' | 'skinOn' | 'coating' | 'startFrom' | 'vessel' | 'leavesWhenDone' | 'skinDown'
+  > {
+  basis: ChickenLot['sizes']['basis'];
+  count: string;
+  mass: string;
+  massUnit: MassUnit;
+  spread: string;
+  each: string;
+  height: string;
+  heightUnit: LengthUnit;
+  addAt: string;
+}
+
+export interface VegetableDraft
+  extends Pick<VegetableLot, 'id' | 'kind' | 'cut' | 'place' | 'vessel' | 'leavesWhenDone'> {
+  size: string;
+  sizeUnit: LengthUnit;
+  amount: string;
+  amountUnit: MassUnit;
+  addAt: string;
+}
+
+export interface VesselDraft extends Pick<Vessel, 'kind' | 'rack' | 'parchment'> {
+  width: string;
+  depth: string;
+  sideUnit: LengthUnit;
+  water: string;
+}
+
+export interface StepDraft {
+  kind: StepKind;
+  at: string;
+  setting: string;
+  forMinutes: string;
+}
+
+/** What each part of the form gets: the draft, what was refused in it, and how to change it. */
+export interface DraftProps {
+  draft: TrayDraft;
+  problem: Problem | null;
+  onChange: (draft: TrayDraft) => void;
+}

@@ -1,0 +1,94 @@
+import type { Coating, CutChoice } from '../../../api/types';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Picker } from '../../../ui/Picker';
+import { Section } from '../../../ui/Section';
+import { Stepper } from '../../../ui/Stepper';
+import { coatingWords } from '../../../words/food';
+import { withCount } from '../draft/changes';
+import type { ChickenDraft } from '../draft/trayDraft';
+import { LotTiming } from './LotTiming';
+import { SizeFields } from './SizeFields';
+
+const coatings = Object.entries(coatingWords).map(([value, label]) => ({ value: value as Coating, label }));
+
+/** What one lot of chicken is. */
+export function ChickenFields(props: {
+  lot: ChickenDraft;
+  cuts: readonly CutChoice[];
+  trays: number;
+  guessedHeight: string | undefined;
+  error: (field: string) => string | undefined;
+  onChange: (part: Partial<ChickenDraft>) => void;
+}) {
+  const { lot, error, onChange } = props;
+  return (
+    <>
+      <div className="grid gap-3 sm:grid-cols-2">
+        {lot.basis !== 'eachPiece' && (
+          <Field label="How many" error={error('sizes.count')}>
+            {(ids) => (
+              <Stepper ids={ids} value={lot.count} what="piece" onText={(count) => onChange(withCount(lot, count))} />
+            )}
+          </Field>
+        )}
+        <Field label="Coating" error={error('coating')}>
+          {(ids) => (
+            <Picker ids={ids} value={lot.coating} options={coatings} onChange={(coating) => onChange({ coating })} />
+          )}
+        </Field>
+      </div>
+      <SizeFields lot={lot} guessedHeight={props.guessedHeight} error={error} onChange={onChange} />
+      <Section title="More" summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <Field label="Cut" error={error('cut')}>
+            {(ids) => (
+              <Picker
+                ids={ids}
+                value={lot.cut}
+                options={props.cuts.map((choice) => ({ value: choice.cut, label: choice.name }))}
+                onChange={(cut) => onChange({ cut })}
+              />
+            )}
+          </Field>
+          <Field label="Skin" error={error('skinOn')}>
+            {() => (
+              <Choice
+                label="Skin"
+                value={!lot.skinOn ? 'off' : lot.skinDown ? 'down' : 'up'}
+                options={[
+                  { value: 'up', label: 'Up' },
+                  { value: 'down', label: 'Down' },
+                  { value: 'off', label: 'Off' },
+                ]}
+                onChange={(skin) => onChange({ skinOn: skin !== 'off', skinDown: skin === 'down' })}
+              />
+            )}
+          </Field>
+        </div>
+        <Field label="Comes from" error={error('startFrom')}>
+          {() => (
+            <Choice
+              label="Comes from"
+              value={lot.startFrom}
+              options={[
+                { value: 'fridge', label: 'Fridge' },
+                { value: 'counter', label: 'Counter' },
+                { value: 'frozen', label: 'Frozen' },
+              ]}
+              onChange={(startFrom) => onChange({ startFrom })}
+            />
+          )}
+        </Field>
+        <LotTiming
+          addAt={lot.addAt}
+          leavesWhenDone={lot.leavesWhenDone}
+          vessel={lot.vessel}
+          trays={props.trays}
+          error={error}
+          onChange={onChange}
+        />
+      </Section>
+    </>
+  );
+}

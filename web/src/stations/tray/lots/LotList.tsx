@@ -1,0 +1,142 @@
+import type { components } from '../../../api/schema';
+import type { TrayView } from '../../../api/types';
+import { coatingWords, vegetableCutWords } from '../../../words/food';
+import { MINUTE_MS, sayClock } from '../../../words/times';
+import { massUnits } from '../../../words/units';
+import {
+  withChicken,
+  withChickenLot,
+  withoutLot,
+  withSecondTray,
+  withVegetable,
+  withVegetableLot,
+} from '../draft/changes';
+import type { ChickenDraft, DraftProps, VegetableDraft } from '../draft/trayDraft';
+import type { TrayNames } from '../trayNames';
+import { AddFood } from './AddFood';
+import { ChickenFields } from './ChickenFields';
+import { LotCard } from './LotCard';
+import { VegetableFields } from './VegetableFields';
+
+/** Everything on the tray, and what can be added. */
+export function LotList(
+  props: DraftProps & {
+    view: TrayView;
+    choices: components['schemas']['ChoicesView'];
+    names: TrayNames;
+    chosen: number | null;
+    onChoose: (lot: number | null) => void;
+  },
+) {
+  const { draft, problem, onChange, view, choices, names, chosen } = props;
+  const trays = draft.vessels.length;
+  const answered = (id: number) => view.answer?.forecast.lots.find((lot) => lot.lot === id);
+  const shared = (id: number, path: string) => {
+    const lot = answered(id);
+    return {
+      outline: view.answer?.layout.outlines.find((outline) => outline.lot === id),
+      done:
+        lot && view.answer ? sayClock(Date.parse(view.answer.timing.inAt) + lot.ready.medianMinutes * MINUTE_MS) : null,
+      refused: problem?.hasUnder(path) ?? false,
+      isOpen: chosen === id,
+      onToggle: () => props.onChoose(chosen === id ? null : id),
+      onRemove: () => {
+        props.onChoose(null);
+        onChange(withoutLot(draft, id));
+      },
+    };
+  };
+  return (
+    <div className="grid gap-2">
+      <ul aria-label="On the tray">
+        {draft.chicken.map((lot, i) => (
+          <LotCard
+            key={lot.id}
+            {...shared(lot.id, `chicken[${i}]`)}
+            title={chickenTitle(lot, names)}
+            detail={chickenDetail(lot)}
+          >
+            <ChickenFields
+              lot={lot}
+              cuts={choices.cuts}
+              trays={trays}
+              guessedHeight={guessed(answered(lot.id)?.piece.heightMm, lot)}
+              error={(field) => problem?.at(`chicken[${i}].${field}`)}
+              onChange={(part) => onChange(withChickenLot(draft, lot.id, part))}
+            />
+          </LotCard>
+        ))}
+        {draft.vegetables.map((lot, i) => (
+          <LotCard
+            key={lot.id}
+            {...shared(lot.id, `vegetables[${i}]`)}
+            title={names.vegetable(lot)}
+            detail={vegetableDetail(lot)}
+          >
+            <VegetableFields
+              lot={lot}
+              choice={choices.vegetables.find((choice) => choice.kind === lot.kind) ?? neverMissing()}
+              trays={trays}
+              error={(field) => problem?.at(`vegetables[${i}].${field}`)}
+              onChange={(part) => onChange(withVegetableLot(draft, lot.id, part))}
+              onOwnTray={() => onChange(withSecondTray(draft))}
+            />
+          </LotCard>
+        ))}
+      </ul>
+      <div className="flex gap-2">
+        <AddFood
+          name="Chicken"
+          buttonId="add-chicken"
+          choices={choices.cuts.map((cut) => ({ value: cut.cut, label: cut.plural }))}
+          onAdd={(value) => {
+            const cut = choices.cuts.find((choice) => choice.cut === value);
+            if (cut) onChange(withChicken(draft, cut));
+          }}
+        />
+        <AddFood
+          name="Vegetable"
+          buttonId="add-vegetable"
+          choices={choices.vegetables.map((choice) => ({ value: choice.kind, label: choice.name }))}
+          onAdd={(value) => {
+            const choice = choices.vegetables.find((other) => other.kind === value);
+            if (choice) onChange(withVegetable(draft, choice));
+          }}
+        />
+      </div>
+    </div>
+  );
+}
+
+function chickenTitle(lot: ChickenDraft, names: TrayNames): string {
+  const count = lot.basis === 'eachPiece' ? lot.each.split(/[;\s]+/).filter(Boolean).length : Number(lot.count);
+  return Number.isFinite(count) && count > 0 ? `${count} ${names.chicken(lot, count)}` : names.chicken(lot, 2);
+}
+
+function chickenDetail(lot: ChickenDraft): string {
+  const sign = massUnits.find((unit) => unit.value === lot.massUnit)?.label;
+  const mass = {
+    pack: `${lot.mass} ${sign}`,
+    piece: `${lot.mass} ${sign} each`,
+    eachPiece: 'weighed one by one',
+    height: 'by height',
+  };
+  return `${mass[lot.basis]}, ${coatingWords[lot.coating]}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
+}
+
+function vegetableDetail(lot: VegetableDraft): string {
+  const [mass, length] = [
+    massUnits.find((unit) => unit.value === lot.amountUnit)?.label,
+    lot.sizeUnit === 'inch' ? 'in' : 'mm',
+  ];
+  return `${lot.amount} ${mass}, ${lot.size} ${length} ${vegetableCutWords[lot.cut]}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
+}
+
+function guessed(heightMm: number | undefined, lot: ChickenDraft): string | undefined {
+  if (heightMm === undefined || lot.basis === 'height') return undefined;
+  return `Guessed at ${lot.heightUnit === 'inch' ? `${(heightMm / 25.4).toFixed(1)} in` : `${Math.round(heightMm)} mm`}.`;
+}
+
+function neverMissing(): never {
+  throw new Error('A vegetable of the draft is always one of the choices.');
+}

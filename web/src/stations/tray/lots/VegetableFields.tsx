@@ -1,0 +1,94 @@
+import type { VegetableChoice } from '../../../api/types';
+import { AmountBox } from '../../../ui/AmountBox';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Picker } from '../../../ui/Picker';
+import { Section } from '../../../ui/Section';
+import { vegetableCutWords } from '../../../words/food';
+import { sayNumber } from '../../../words/numbers';
+import { lengthUnits, massUnits } from '../../../words/units';
+import type { VegetableDraft } from '../draft/trayDraft';
+import { LotTiming } from './LotTiming';
+
+/** How one vegetable is cut, how much of it, and where it lies. */
+export function VegetableFields(props: {
+  lot: VegetableDraft;
+  choice: VegetableChoice;
+  trays: number;
+  error: (field: string) => string | undefined;
+  onChange: (part: Partial<VegetableDraft>) => void;
+  onOwnTray: () => void;
+}) {
+  const { lot, choice, error, onChange } = props;
+  const sized = choice.cuts.find((cut) => cut.cut === lot.cut);
+  return (
+    <>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Field label="Cut into" error={error('cut')}>
+          {(ids) => (
+            <Picker
+              ids={ids}
+              value={lot.cut}
+              options={choice.cuts.map((cut) => ({ value: cut.cut, label: vegetableCutWords[cut.cut] }))}
+              onChange={(cut) =>
+                onChange({
+                  cut,
+                  size: sayNumber(choice.cuts.find((other) => other.cut === cut)?.usualMm ?? 25),
+                  sizeUnit: 'millimetre',
+                })
+              }
+            />
+          )}
+        </Field>
+        <AmountBox
+          label="Size"
+          hint={sized?.sizeMeans}
+          error={error('size')}
+          value={lot.size}
+          unit={lot.sizeUnit}
+          unitLabel="Unit of size"
+          units={lengthUnits}
+          onText={(size) => onChange({ size })}
+          onUnit={(sizeUnit) => onChange({ sizeUnit })}
+        />
+        <AmountBox
+          label="How much"
+          error={error('amount')}
+          value={lot.amount}
+          unit={lot.amountUnit}
+          unitLabel="Unit of mass"
+          units={massUnits}
+          onText={(amount) => onChange({ amount })}
+          onUnit={(amountUnit) => onChange({ amountUnit })}
+        />
+      </div>
+      <Field label="Where" error={error('place') ?? error('vessel')}>
+        {() => (
+          <Choice
+            label="Where"
+            value={lot.place === 'under' ? 'under' : lot.vessel > 0 ? 'own' : 'around'}
+            options={[
+              { value: 'around', label: 'Around' },
+              { value: 'under', label: 'Under' },
+              { value: 'own', label: 'Own tray' },
+            ]}
+            onChange={(where) => {
+              if (where === 'own' && props.trays < 2) props.onOwnTray();
+              else onChange({ place: where === 'under' ? 'under' : 'around', vessel: where === 'own' ? 1 : 0 });
+            }}
+          />
+        )}
+      </Field>
+      <Section title="More" summary={lot.addAt === '0' ? 'from the start' : `after ${lot.addAt} min`}>
+        <LotTiming
+          addAt={lot.addAt}
+          leavesWhenDone={lot.leavesWhenDone}
+          vessel={lot.vessel}
+          trays={props.trays}
+          error={error}
+          onChange={onChange}
+        />
+      </Section>
+    </>
+  );
+}

@@ -1,0 +1,156 @@
+import type { VesselKind } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Picker } from '../../../ui/Picker';
+import { TextBox } from '../../../ui/TextBox';
+import { vesselWords } from '../../../words/food';
+import { withOneTray, withSecondTray, withUnit } from '../draft/changes';
+import type { DraftProps, VesselDraft } from '../draft/trayDraft';
+
+const kinds = Object.entries(vesselWords).map(([value, label]) => ({ value: value as VesselKind, label }));
+
+/** The oven and what the food lies in. */
+export function OvenFields({ draft, problem, onChange }: DraftProps) {
+  return (
+    <>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Field label="Oven" error={problem?.at('ovenSetting')}>
+          {(ids) => (
+            <div className="grid grid-cols-[1fr_7rem] gap-1">
+              <TextBox
+                ids={ids}
+                value={draft.oven}
+                onText={(oven) => onChange({ ...draft, oven })}
+                inputMode="decimal"
+                className="figures"
+              />
+              <Choice
+                label="Temperatures in"
+                value={draft.unit}
+                options={[
+                  { value: 'celsius', label: '°C' },
+                  { value: 'fahrenheit', label: '°F' },
+                ]}
+                onChange={(unit) => onChange(withUnit(draft, unit))}
+              />
+            </div>
+          )}
+        </Field>
+        <Field label="Its air" error={problem?.at('ovenMode')}>
+          {() => (
+            <Choice
+              label="Its air"
+              value={draft.ovenMode}
+              options={[
+                { value: 'still', label: 'Still' },
+                { value: 'fan', label: 'Fan' },
+              ]}
+              onChange={(ovenMode) => onChange({ ...draft, ovenMode })}
+            />
+          )}
+        </Field>
+      </div>
+      {draft.vessels.map((vessel, i) => (
+        <VesselFields
+          // biome-ignore lint/suspicious/noArrayIndexKey: a tray is its shelf.
+          key={i}
+          vessel={vessel}
+          label={draft.vessels.length < 2 ? 'Tray' : i === 0 ? 'Upper tray' : 'Lower tray'}
+          error={(field) => problem?.at(`vessels[${i}].${field}`)}
+          onChange={(part) =>
+            onChange({
+              ...draft,
+              vessels: draft.vessels.map((other, n) => (n === i ? { ...other, ...part } : other)),
+              // Another floor: everything is laid afresh.
+              spots: part.kind ? draft.spots.filter((spot) => spot.vessel !== i) : draft.spots,
+            })
+          }
+        />
+      ))}
+      {draft.vessels.length < 2 ? (
+        <Button className="justify-self-start" onClick={() => onChange(withSecondTray(draft))}>
+          Use a second tray
+        </Button>
+      ) : (
+        <Button className="justify-self-start" onClick={() => onChange(withOneTray(draft))}>
+          Use one tray only
+        </Button>
+      )}
+    </>
+  );
+}
+
+function VesselFields(props: {
+  vessel: VesselDraft;
+  label: string;
+  error: (field: string) => string | undefined;
+  onChange: (part: Partial<VesselDraft>) => void;
+}) {
+  const { vessel, error, onChange } = props;
+  return (
+    <div className="grid gap-3 sm:grid-cols-2">
+      <Field label={props.label} error={error('kind')}>
+        {(ids) => (
+          <Picker
+            ids={ids}
+            value={vessel.kind}
+            options={kinds}
+            onChange={(kind) => onChange({ kind, rack: kind === 'roastingTin' })}
+          />
+        )}
+      </Field>
+      <Field label="Food lies on" error={error('rack') ?? error('parchment')}>
+        {() => (
+          <Choice
+            label={`Food in the ${props.label.toLowerCase()} lies on`}
+            value={vessel.rack ? 'rack' : vessel.parchment ? 'parchment' : 'bare'}
+            options={[
+              { value: 'bare', label: 'Metal' },
+              { value: 'parchment', label: 'Paper' },
+              { value: 'rack', label: 'Rack' },
+            ]}
+            onChange={(on) => onChange({ rack: on === 'rack', parchment: on === 'parchment' })}
+          />
+        )}
+      </Field>
+      {vessel.kind === 'custom' && (
+        <>
+          <Field label="Left to right, mm" error={error('width')}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={vessel.width}
+                onText={(width) => onChange({ width })}
+                inputMode="decimal"
+                className="figures"
+              />
+            )}
+          </Field>
+          <Field label="Front to back, mm" error={error('depth')}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={vessel.depth}
+                onText={(depth) => onChange({ depth })}
+                inputMode="decimal"
+                className="figures"
+              />
+            )}
+          </Field>
+        </>
+      )}
+      <Field label="Water or stock in it, ml" error={error('waterMl')}>
+        {(ids) => (
+          <TextBox
+            ids={ids}
+            value={vessel.water}
+            onText={(water) => onChange({ water })}
+            inputMode="decimal"
+            className="figures"
+          />
+        )}
+      </Field>
+    </div>
+  );
+}

@@ -1,0 +1,130 @@
+import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
+import { Archive, Copy, Plus, Redo2, Undo2 } from 'lucide-react';
+import { useState } from 'react';
+import { api, unwrap } from '../../../api/client';
+import { useTrays } from '../../../api/queries';
+import type { TrayList, TrayView } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { Field } from '../../../ui/Field';
+import { IconButton } from '../../../ui/IconButton';
+import { Refusal } from '../../../ui/Refusal';
+import { TextBox } from '../../../ui/TextBox';
+import { sayDay } from '../../../words/times';
+import type { DraftProps } from '../draft/trayDraft';
+
+export type TrayStep = 'undo' | 'redo' | 'duplicate' | 'archive' | 'open';
+
+/** The tray's name, undo and redo, and the other trays on the shelf. */
+export function TrayBar(
+  props: DraftProps & {
+    view: TrayView;
+    saving: boolean;
+    onShow: (view: TrayView) => void;
+    onStep: (step: 'undo' | 'redo') => void;
+  },
+) {
+  const { draft, problem, onChange, view } = props;
+  return (
+    <div className="grid grid-cols-[1fr_auto] items-start gap-2">
+      <Field label="Tonight" error={problem?.at('name')}>
+        {(ids) => (
+          <TextBox
+            ids={ids}
+            value={draft.name}
+            onText={(name) => onChange({ ...draft, name })}
+            className="font-display text-xl"
+          />
+        )}
+      </Field>
+      <div className="flex gap-1 pt-[1.65rem]">
+        <IconButton name="Undo" disabled={!view.canUndo || props.saving} onClick={() => props.onStep('undo')}>
+          <Undo2 aria-hidden className="size-5" />
+        </IconButton>
+        <IconButton name="Redo" disabled={!view.canRedo || props.saving} onClick={() => props.onStep('redo')}>
+          <Redo2 aria-hidden className="size-5" />
+        </IconButton>
+        <Shelf view={view} onShow={props.onShow} />
+      </div>
+    </div>
+  );
+}
+
+function Shelf(props: { view: TrayView; onShow: (view: TrayView) => void }) {
+  const [refused, setRefused] = useState<Error | null>(null);
+  const run = async (change: Promise<TrayView>, close: () => void) => {
+    try {
+      props.onShow(await change);
+      setRefused(null);
+      close();
+    } catch (error) {
+      setRefused(error as Error);
+    }
+  };
+  const step = (name: 'open' | 'duplicate' | 'archive', id: number) =>
+    unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id } } }));
+  return (
+    <Popover>
+      {({ open }) => (
+        <>
+          <PopoverButton className="min-h-11 rounded-md border border-control-line px-4 font-semibold">
+            Trays
+          </PopoverButton>
+          <PopoverPanel
+            anchor={{ to: 'bottom start', gap: 6, padding: 12 }}
+            className="z-30 grid w-[25rem] max-w-full gap-2 rounded-md border border-control-line bg-paper p-4 shadow-xl"
+          >
+            {({ close }) => (
+              <>
+                <div className="flex flex-wrap gap-2">
+                  <Button onClick={() => run(unwrap(api.POST('/api/trays')), close)}>
+                    <Plus aria-hidden className="size-5" /> New tray
+                  </Button>
+                  <Button onClick={() => run(step('duplicate', props.view.id), close)}>
+                    <Copy aria-hidden className="size-5" /> Copy this
+                  </Button>
+                  <Button onClick={() => run(step('archive', props.view.id), close)}>
+                    <Archive aria-hidden className="size-5" /> Put this away
+                  </Button>
+                </div>
+                <Refusal error={refused} />
+                <ShelfList open={open} current={props.view.id} onOpen={(id) => run(step('open', id), close)} />
+              </>
+            )}
+          </PopoverPanel>
+        </>
+      )}
+    </Popover>
+  );
+}
+
+function ShelfList(props: { open: boolean; current: number; onOpen: (id: number) => void }) {
+  const trays = useTrays(props.open)?.trays.filter((tray) => tray.id !== props.current) ?? [];
+  const rows = (list: TrayList['trays']) =>
+    list.map((tray) => (
+      <li key={tray.id}>
+        <button
+          type="button"
+          onClick={() => props.onOpen(tray.id)}
+          className="min-h-12 w-full rounded-md px-2 py-1 text-left leading-tight hover:bg-paper-deep"
+        >
+          <span className="block font-semibold">{tray.name}</span>
+          <span className="text-ink-soft">
+            {tray.pieces > 0 ? `${tray.pieces} pieces of chicken` : 'no chicken'}, changed {sayDay(tray.savedAt)}
+          </span>
+        </button>
+      </li>
+    ));
+  const [kept, away] = [trays.filter((tray) => !tray.isArchived), trays.filter((tray) => tray.isArchived)];
+  return (
+    <>
+      {kept.length > 0 && <ul aria-label="Other trays">{rows(kept)}</ul>}
+      {away.length > 0 && (
+        <>
+          <p className="pt-1 font-semibold">Put away</p>
+          <ul aria-label="Put away">{rows(away)}</ul>
+        </>
+      )}
+      {trays.length === 0 && <p className="text-ink-soft">No other trays yet.</p>}
+    </>
+  );
+}

@@ -1,0 +1,107 @@
+import { Info } from 'lucide-react';
+import { useState } from 'react';
+import type { Spot, TrayView } from '../../../api/types';
+import { TrayPicture } from '../../../tray/TrayPicture';
+import { TrayTable } from '../../../tray/TrayTable';
+import { lotAt } from '../../../tray/trayMoment';
+import { Button } from '../../../ui/Button';
+import { colourWords, middleWords } from '../../../words/food';
+import { sayTemperature } from '../../../words/temperatures';
+import { MINUTE_MS, sayClock } from '../../../words/times';
+import type { TrayNames } from '../trayNames';
+
+/** The tray from above, and in words what is pointed at. */
+export function PictureView(props: {
+  view: TrayView;
+  minutes: number;
+  names: TrayNames;
+  chosen: number | null;
+  onChoose: (lot: number) => void;
+  onMove: (spot: Spot) => void;
+  onFresh: () => void;
+}) {
+  const { view, minutes, names } = props;
+  const [pointed, setPointed] = useState<Spot | null>(null);
+  const { answer, plan } = view;
+  if (!answer) return null;
+  const { forecast, layout, timing } = answer;
+  const unit = plan.targetCore.unit;
+  const inAt = Date.parse(timing.inAt);
+  const clock = (minute: number) => sayClock(inAt + minute * MINUTE_MS);
+  const nameOf = (lot: number) => names.of(plan, lot);
+
+  const sayPiece = (spot: Spot) => {
+    const lot = forecast.lots.find((other) => other.lot === spot.lot);
+    if (!lot) return '';
+    const moment = lotAt(lot, minutes);
+    const ready =
+      spot.index === lot.pieces - 1 && lot.ready.medianMinutes - lot.lightestReady >= 1
+        ? lot.lightestReady
+        : lot.ready.medianMinutes;
+    const which = lot.isChicken ? `${names.one(plan, spot.lot)} ${spot.index + 1}` : nameOf(spot.lot);
+    const now =
+      moment.where === 'waiting'
+        ? `goes in at ${clock(lot.inMinutes)}`
+        : `middle ${sayTemperature(moment.coldestC, unit)} at ${clock(minutes)}`;
+    const lead = lot.lot === forecast.lead && spot.index === 0 ? ', probe this one' : '';
+    return `${which}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}${lead}.`;
+  };
+  const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
+  const pinned = plan.spots.some((spot) => spot.isPinned);
+  return (
+    <div className="grid gap-1 pt-2">
+      <TrayPicture
+        layout={layout}
+        lots={forecast.lots}
+        lead={forecast.lead}
+        minutes={minutes}
+        unit={unit}
+        maxHeight={330}
+        chosen={props.chosen}
+        names={nameOf}
+        sayPiece={sayPiece}
+        onChoose={props.onChoose}
+        onPoint={setPointed}
+        onMove={props.onMove}
+      />
+      <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
+      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+        <p className="min-h-6 text-lg first-letter:uppercase">{shown && sayPiece(shown)}</p>
+        {pinned && <Button onClick={props.onFresh}>Lay it out afresh</Button>}
+      </div>
+      {crowdingWords(view).map((sentence) => (
+        <p key={sentence} className="flex gap-2">
+          <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
+          {sentence}
+        </p>
+      ))}
+    </div>
+  );
+}
+
+const spotOf = (view: TrayView, lot: number | null): Spot | null =>
+  view.plan.spots.find((spot) => spot.lot === lot && spot.index === 0) ?? null;
+
+/** What a full tray costs, in a sentence. */
+export function crowdingWords({ answer }: Pick<TrayView, 'answer'>): string[] {
+  const fullest =
+    answer?.layout.vessels.find((vessel) => vessel.fullness === 'crowded') ??
+    answer?.layout.vessels.find((vessel) => vessel.fullness === 'close');
+  const cost = answer?.crowding;
+  const sentences: string[] = [];
+  if (fullest && cost) {
+    const minutes = Math.max(0, Math.round(cost.minutesAdded));
+    const paler = cost.browningLost > 0.1 ? ' and leaves it paler' : '';
+    const costs = minutes > 0 || paler ? `, which costs ${minutes} min${paler}` : ', which costs hardly any time';
+    const better =
+      cost.secondTraySaves >= 1
+        ? ` A second tray would be ${Math.round(cost.secondTraySaves)} min quicker.`
+        : ' A second tray would not be quicker.';
+    sentences.push(
+      `The tray is ${fullest.fullness === 'crowded' ? 'crowded' : 'close'}: ${Math.round(100 * fullest.coverShare)} % covered${costs}.${better}`,
+    );
+  }
+  if (answer?.layout.vessels.some((vessel) => vessel.isAfresh))
+    sentences.push('There was only room after laying everything afresh.');
+  return sentences;
+}

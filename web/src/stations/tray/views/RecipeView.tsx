@@ -1,0 +1,97 @@
+import { useState } from 'react';
+import { Problem } from '../../../api/problem';
+import { useRecipeCheck } from '../../../api/queries';
+import type { RecipeOutcome, TemperatureUnit, TrayView } from '../../../api/types';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { Refusal } from '../../../ui/Refusal';
+import { TextBox } from '../../../ui/TextBox';
+import { colourWords, middleWords } from '../../../words/food';
+import { parseNumber } from '../../../words/numbers';
+import { sayDegrees, sayTemperature } from '../../../words/temperatures';
+
+/** Any recipe’s oven and time, tried on these pieces. */
+export function RecipeView(props: { view: TrayView; names: (lot: number) => string }) {
+  const unit = props.view.plan.ovenSetting.unit;
+  const [oven, setOven] = useState(unit === 'celsius' ? '190' : '375');
+  const [ovenUnit, setOvenUnit] = useState<TemperatureUnit>(unit);
+  const [minutes, setMinutes] = useState('35');
+  const check = useRecipeCheck();
+  const problem = check.error instanceof Problem ? check.error : null;
+  const ask = () => check.mutate({ oven: { value: parseNumber(oven), unit: ovenUnit }, minutes: parseNumber(minutes) });
+  return (
+    <section aria-label="Recipe check" className="grid max-w-3xl content-start gap-4 py-2">
+      <p>What does the recipe say? The tray answers what these pieces will be like then.</p>
+      <form
+        className="grid items-start gap-3 sm:grid-cols-[1fr_1fr_auto]"
+        onSubmit={(event) => {
+          event.preventDefault();
+          ask();
+        }}
+      >
+        <Field label="The recipe’s oven" error={problem?.at('oven')}>
+          {(ids) => (
+            <div className="grid grid-cols-[1fr_7rem] gap-1">
+              <TextBox ids={ids} value={oven} onText={setOven} inputMode="decimal" className="figures" />
+              <Choice
+                label="Recipe in"
+                value={ovenUnit}
+                options={[
+                  { value: 'celsius', label: '°C' },
+                  { value: 'fahrenheit', label: '°F' },
+                ]}
+                onChange={setOvenUnit}
+              />
+            </div>
+          )}
+        </Field>
+        <Field label="The recipe’s time, min" error={problem?.at('minutes')}>
+          {(ids) => <TextBox ids={ids} value={minutes} onText={setMinutes} inputMode="numeric" className="figures" />}
+        </Field>
+        <Button type="submit" className="sm:mt-[1.65rem]" disabled={check.isPending}>
+          Try it
+        </Button>
+      </form>
+      {!problem && <Refusal error={check.error} />}
+      {check.data && <Outcome outcome={check.data} names={props.names} unit={unit} />}
+    </section>
+  );
+}
+
+function Outcome(props: { outcome: RecipeOutcome; names: (lot: number) => string; unit: TemperatureUnit }) {
+  const { outcome, unit } = props;
+  return (
+    <div aria-live="polite" className="grid gap-3">
+      <p className="font-display font-semibold text-2xl leading-snug">{outcome.advice}</p>
+      <table className="w-full border-collapse text-left">
+        <caption className="pb-1 text-left text-ink-soft">After {outcome.minutes} min in the recipe’s oven</caption>
+        <thead className="sr-only">
+          <tr>
+            <th>What</th>
+            <th>Middle</th>
+            <th>Like</th>
+            <th>Colour</th>
+          </tr>
+        </thead>
+        <tbody>
+          {outcome.lots.map((lot) => (
+            <tr key={lot.lot} className="border-hairline border-t">
+              <th scope="row" className="py-2 font-semibold first-letter:uppercase">
+                {props.names(lot.lot)}
+              </th>
+              <td className="figures">
+                <strong>{sayTemperature(lot.then.coldestC, unit)}</strong>{' '}
+                <span className="text-ink-soft">
+                  {sayDegrees(lot.then.coldestLowC, unit)} to {sayDegrees(lot.then.coldestHighC, unit)}
+                </span>
+              </td>
+              <td>{middleWords[lot.state]}</td>
+              <td>{colourWords[lot.colour]}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,134 @@
+import { type PointerEvent, useRef, useState } from 'react';
+import type { LotForecast, Spot, TemperatureUnit, TrayLayout, VesselLayout } from '../api/types';
+import { useWidth } from '../ui/useWidth';
+import { LotOnTray } from './LotOnTray';
+import { outlinePath } from './outlinePath';
+import { lotAt } from './trayMoment';
+
+const RIM_MM = 9;
+
+export interface TrayPictureProps {
+  layout: TrayLayout;
+  lots: readonly LotForecast[];
+  lead: number;
+  minutes: number;
+  unit: TemperatureUnit;
+  maxHeight: number;
+  chosen: number | null;
+  names: (lot: number) => string;
+  /** A piece in a sentence, for a screen reader and for whoever points at it. */
+  sayPiece: (spot: Spot) => string;
+  onChoose: (lot: number) => void;
+  onPoint: (spot: Spot | null) => void;
+  onMove: (spot: Spot) => void;
+}
+
+/** The trays from above, to scale: every piece where it lies, in the colour of its middle at the spoon's minute. */
+export function TrayPicture(props: TrayPictureProps) {
+  const [box, width] = useWidth<HTMLDivElement>();
+  const vessels = props.layout.vessels;
+  const widest = Math.max(...vessels.map((vessel) => vessel.widthMm)) + 2 * RIM_MM;
+  const deepest = Math.max(...vessels.map((vessel) => vessel.depthMm)) + 2 * RIM_MM;
+  const gap = 18;
+  const pxPerMm = Math.min((width - gap * (vessels.length - 1)) / (widest * vessels.length), props.maxHeight / deepest);
+  return (
+    <div ref={box} className="flex items-start justify-center gap-[18px]">
+      {width > 0 &&
+        vessels.map((vessel, index) => (
+          <OneVessel
+            // biome-ignore lint/suspicious/noArrayIndexKey: a tray is its place in the oven.
+            key={index}
+            {...props}
+            vessel={vessel}
+            index={index}
+            pxPerMm={pxPerMm}
+            shelf={vessels.length < 2 ? null : index === 0 ? 'upper shelf' : 'lower shelf'}
+          />
+        ))}
+    </div>
+  );
+}
+
+function OneVessel(
+  props: TrayPictureProps & { vessel: VesselLayout; index: number; pxPerMm: number; shelf: string | null },
+) {
+  const { vessel, pxPerMm } = props;
+  const svg = useRef<SVGSVGElement>(null);
+  const [drag, setDrag] = useState<{ spot: Spot; fromX: number; fromY: number; dx: number; dy: number } | null>(null);
+  const wide = vessel.widthMm + 2 * RIM_MM;
+  const deep = vessel.depthMm + 2 * RIM_MM;
+
+  const begin = (event: PointerEvent<SVGElement>, spot: Spot) => {
+    svg.current?.setPointerCapture(event.pointerId);
+    props.onChoose(spot.lot);
+    setDrag({ spot, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 });
+  };
+  const follow = (event: PointerEvent<SVGElement>) =>
+    setDrag(
+      (now) => now && { ...now, dx: (event.clientX - now.fromX) / pxPerMm, dy: (event.clientY - now.fromY) / pxPerMm },
+    );
+  const end = () => {
+    if (drag && Math.hypot(drag.dx, drag.dy) > 4)
+      props.onMove({ ...drag.spot, xMm: drag.spot.xMm + drag.dx, yMm: drag.spot.yMm + drag.dy, isPinned: true });
+    setDrag(null);
+  };
+
+  const corner = vessel.isRound ? deep / 2 : 14;
+  return (
+    <figure
+      aria-label={`The tray from above${props.shelf ? `, ${props.shelf}` : ''}`}
+      className="grid justify-items-center"
+    >
+      {/* biome-ignore lint/a11y/noSvgWithoutTitle: the figure has the name; the pieces inside are controls of their own. */}
+      <svg
+        ref={svg}
+        width={wide * pxPerMm}
+        height={deep * pxPerMm}
+        viewBox={`${-RIM_MM} ${-RIM_MM} ${wide} ${deep}`}
+        className="touch-none"
+        onPointerMove={drag ? follow : undefined}
+        onPointerUp={end}
+        onPointerCancel={() => setDrag(null)}
+      >
+        <rect x={-RIM_MM} y={-RIM_MM} width={wide} height={deep} rx={corner} fill="var(--ink)" />
+        <rect
+          x={-RIM_MM + 3}
+          y={-RIM_MM + 3}
+          width={wide - 6}
+          height={deep - 6}
+          rx={corner - 3}
+          fill="var(--enamel)"
+          stroke="var(--hairline)"
+        />
+        {props.layout.outlines.map((outline) => {
+          const lot = props.lots.find((other) => other.lot === outline.lot);
+          const pieces = vessel.pieces.filter((piece) => piece.spot.lot === outline.lot);
+          if (!lot || pieces.length === 0) return null;
+          return (
+            <LotOnTray
+              key={outline.lot}
+              path={outlinePath(outline)}
+              pieces={pieces}
+              lot={lot}
+              moment={lotAt(lot, props.minutes)}
+              isLead={outline.lot === props.lead}
+              isChosen={outline.lot === props.chosen}
+              unit={props.unit}
+              textMm={15 / pxPerMm}
+              drag={drag}
+              sayPiece={props.sayPiece}
+              onChoose={props.onChoose}
+              onPoint={props.onPoint}
+              onGrab={begin}
+              onMove={props.onMove}
+            />
+          );
+        })}
+      </svg>
+      <figcaption className="flex w-full justify-between pt-0.5 text-[0.85rem] text-ink-soft">
+        <span>{props.shelf ?? 'door side below'}</span>
+        <span>{Math.round(100 * vessel.coverShare)} % covered</span>
+      </figcaption>
+    </figure>
+  );
+}

@@ -1,0 +1,78 @@
+import type { Coating, MiddleState, SizeBasis, StepKind, SurfaceColour, VegetableCut, VesselKind } from '../api/types';
+
+/** What cooks call the app's choices. */
+
+export const coatingWords: Record<Coating, string> = {
+  oil: 'plain, oiled',
+  dryRub: 'dry rub',
+  wetMarinade: 'wet marinade',
+  thickMarinade: 'yogurt marinade',
+  glaze: 'glaze',
+  crumbOverEgg: 'crumb over egg',
+  crumbOverMayonnaise: 'crumb over mayonnaise',
+  crumbOverYogurt: 'crumb over yogurt',
+  butterUnderSkin: 'butter under the skin',
+  herbsUnderSkin: 'herbs under the skin',
+  stuffed: 'slit and stuffed',
+  parcel: 'in a parcel',
+};
+
+export const basisWords: Record<SizeBasis, string> = {
+  pack: 'All',
+  piece: 'One',
+  eachPiece: 'Each',
+  height: 'Height',
+};
+
+export const vegetableCutWords: Record<VegetableCut, string> = {
+  cube: 'cubes',
+  wedge: 'wedges',
+  coin: 'slices',
+  half: 'halves',
+  whole: 'whole',
+  stick: 'sticks',
+  floret: 'florets',
+};
+
+export const vesselWords: Record<VesselKind, string> = {
+  halfSheet: 'half sheet, 44 × 31 cm',
+  quarterSheet: 'quarter sheet, 31 × 22 cm',
+  dish: 'dish, 33 × 23 cm',
+  roundDish: 'round dish, 28 cm',
+  roastingTin: 'roasting tin, 38 × 28 cm',
+  custom: 'another size',
+};
+
+export const stepWords: Record<StepKind, string> = {
+  baste: 'baste',
+  turn: 'turn over',
+  rotate: 'turn the tray round',
+  swap: 'swap the shelves',
+  cover: 'foil on',
+  uncover: 'foil off',
+  drain: 'drain',
+  lower: 'set the oven to',
+  grill: 'grill',
+};
+
+export const middleWords: Record<MiddleState, string> = {
+  belowTarget: 'not there',
+  atTarget: 'at target',
+  beyond: 'well beyond',
+  hard: 'hard',
+  firm: 'firm',
+  tender: 'tender',
+  soft: 'soft',
+  tooSoft: 'too soft',
+};
+
+export const colourWords: Record<SurfaceColour, string> = {
+  pale: 'pale',
+  golden: 'golden',
+  deep: 'deep brown',
+  burnt: 'burnt',
+};
+
+/** "potatoes", "carrots and onions", "a, b and c" */
+export const listed = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names[names.length - 1]}`;
