@@ -11,6 +11,7 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="Pieces">How many pieces the lot has.</param>
 /// <param name="Ready">When the heaviest piece is done: at the target, or tender.</param>
 /// <param name="LightestReady">When the lightest is, min; the same as the median where all are alike.</param>
+/// <param name="PieceReady">When each piece is, heaviest first, min: between the two by mass; empty for vegetables.</param>
 /// <param name="InMinutes">When it goes in.</param>
 /// <param name="OutMinutes">When it leaves the oven.</param>
 /// <param name="State">What its middle is like when dinner is eaten.</param>
@@ -27,6 +28,7 @@ public sealed record LotForecast(
     int Pieces,
     TimeBand Ready,
     double LightestReady,
+    IReadOnlyList<double> PieceReady,
     int InMinutes,
     int OutMinutes,
     MiddleState State,

@@ -18,6 +18,7 @@ internal sealed class LotRuns
     /// <summary>The two grids of the best guess are followed this far past the target, so that both have reached it, °C.</summary>
     private const double PastTargetC = 2;
 
+    private readonly IReadOnlyList<double> _massesG;
     private readonly PieceSetting _setting;
     private readonly double? _targetC;
     private readonly VegetableFacts? _vegetable;
@@ -28,9 +29,9 @@ internal sealed class LotRuns
     private GuessEnsemble? _ensemble;
     private HeatRun? _nominal;
 
-    private LotRuns(int lot, int addAtMinutes, bool leavesWhenDone, int pieces, PieceSetting setting, double? targetC, VegetableFacts? vegetable, Care care, PieceSetting? lightest)
+    private LotRuns(int lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, double? targetC, VegetableFacts? vegetable, Care care, PieceSetting? lightest)
     {
-        (Lot, AddAtMinutes, LeavesWhenDone, Pieces) = (lot, addAtMinutes, leavesWhenDone, pieces);
+        (Lot, AddAtMinutes, LeavesWhenDone, _massesG) = (lot, addAtMinutes, leavesWhenDone, massesG);
         (_setting, _targetC, _vegetable) = (setting, targetC, vegetable);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
@@ -47,19 +48,17 @@ internal sealed class LotRuns
 
     public bool LeavesWhenDone { get; }
 
-    public int Pieces { get; }
-
     public bool IsChicken => _vegetable is null;
 
     public static LotRuns Of(ChickenLot lot, LotSettings settings, double targetC, Care care)
     {
         IReadOnlyList<double> masses = lot.MassesG();
         PieceSetting? lightest = masses[^1] < AlikeShare * masses[0] ? settings.Of(lot, masses[^1]) : null;
-        return new(lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, lot.Count, settings.Of(lot), targetC, null, care, lightest);
+        return new(lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, masses, settings.Of(lot), targetC, null, care, lightest);
     }
 
     public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care) => new(
-        lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, lot.Count, settings.Of(lot), null, VegetableTable.For(lot.Kind), care, null);
+        lot.Id, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), settings.Of(lot), null, VegetableTable.For(lot.Kind), care, null);
 
     /// <summary>Everything to be followed, the longest first.</summary>
     public IEnumerable<PausedBake> ToGoal() =>
@@ -100,9 +99,10 @@ internal sealed class LotRuns
             IsChicken,
             _setting.Piece.Size(),
             MassG,
-            Pieces,
+            _massesG.Count,
             ready,
             LightestReadyMinutes(ready.MedianMinutes),
+            IsChicken ? PieceReady(ready.MedianMinutes, LightestReadyMinutes(ready.MedianMinutes)) : [],
             AddAtMinutes,
             outMinutes,
             StateAt(leaving),
@@ -169,6 +169,21 @@ internal sealed class LotRuns
         _lightest is not null && WhenS(_lightest.Found) is { } lightS && WhenS(_quick.Found) is { } heavyS
             ? heaviestMinutes - ((heavyS - lightS) / 60)
             : heaviestMinutes;
+
+    /// <summary>Times go as mass^(2/3): by the square of thickness.</summary>
+    private double[] PieceReady(double heaviestMinutes, double lightestMinutes)
+    {
+        double heavy = Math.Cbrt(_massesG[0] * _massesG[0]);
+        double light = Math.Cbrt(_massesG[^1] * _massesG[^1]);
+        return
+        [
+            .. _massesG.Select(mass => heavy - light < 1e-9
+                ? heaviestMinutes
+                : Math.Round(lightestMinutes + ((heaviestMinutes - lightestMinutes) * (Math.Cbrt(mass * mass) - light) / (heavy - light)), 2)),
+        ];
+    }
+
+    private static double[] Alike(VegetableLot lot) => [.. Enumerable.Repeat(lot.Piece().MassG, lot.Count)];
 
     private MiddleState StateAt(in HeatSample leaving)
     {

@@ -25,6 +25,7 @@ export interface Lane {
 }
 
 const NUMBER_EVERY_PX = 76;
+const MARK_PX = 26;
 
 export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number, number>; id: string; bar: number }) {
   const hands = lane.spans.filter((span) => span.kind === 'hand');
@@ -112,7 +113,13 @@ function MeatBar(props: {
   const numbers: CurvePoint[] = [];
   for (const point of shown) {
     const last = numbers[numbers.length - 1];
-    if (at(point) > left + 14 && at(point) < end - 14 && (!last || at(point) - at(last) >= NUMBER_EVERY_PX))
+    const isUnderMark = span.doneAt !== undefined && Math.abs(at(point) - x(span.doneAt)) < MARK_PX;
+    if (
+      !isUnderMark &&
+      at(point) > left + 14 &&
+      at(point) < end - 14 &&
+      (!last || at(point) - at(last) >= NUMBER_EVERY_PX)
+    )
       numbers.push(point);
   }
   return (

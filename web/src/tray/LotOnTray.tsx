@@ -2,7 +2,7 @@ import { type KeyboardEvent, memo, type PointerEvent } from 'react';
 import type { LotForecast, Spot, TemperatureUnit, VesselLayout } from '../api/types';
 import { heatColour } from '../curve/ramp';
 import { sayDegrees } from '../words/temperatures';
-import type { LotMoment } from './trayMoment';
+import { lotAt } from './trayMoment';
 
 type Placed = VesselLayout['pieces'][number];
 
@@ -13,7 +13,7 @@ export function LotOnTray(props: {
   path: string;
   pieces: readonly Placed[];
   lot: LotForecast;
-  moment: LotMoment;
+  minutes: number;
   isLead: boolean;
   isChosen: boolean;
   unit: TemperatureUnit;
@@ -25,14 +25,12 @@ export function LotOnTray(props: {
   onGrab: (event: PointerEvent<SVGElement>, spot: Spot) => void;
   onMove: (spot: Spot) => void;
 }) {
-  const { lot, moment, textMm } = props;
+  const { lot, minutes, textMm } = props;
+  const moment = lotAt(lot, minutes);
   const isWaiting = moment.where === 'waiting';
-  const celsius = moment.coldestC;
-  const dark = celsius < 14 || celsius > 92;
   const numbered = lot.isChicken ? props.pieces : props.pieces.slice(0, 1);
   return (
     <g
-      fill={isWaiting ? 'none' : heatColour(celsius)}
       stroke={props.isChosen ? 'var(--ink)' : 'var(--piece-line)'}
       strokeWidth={props.isChosen ? 2.4 : 1.1}
       strokeDasharray={isWaiting ? '4 4' : undefined}
@@ -48,6 +46,7 @@ export function LotOnTray(props: {
             path={props.path}
             spot={piece.spot}
             scale={piece.scale}
+            fill={isWaiting ? 'none' : heatColour(lotAt(lot, minutes, piece.spot.index).coldestC)}
             x={piece.spot.xMm + shiftX}
             y={piece.spot.yMm + shiftY}
             // One stop for the tab key per vegetable, one per piece of chicken.
@@ -63,8 +62,9 @@ export function LotOnTray(props: {
       <g stroke="none" pointerEvents="none">
         {numbered.map((piece) => {
           const { xMm, yMm, index } = piece.spot;
-          const done =
-            index === 0 ? moment.isDone : moment.isDone || (moment.isLightestDone && index === lot.pieces - 1);
+          const { coldestC, isDone } = lotAt(lot, minutes, index);
+          // On a large piece in the colour that reads on it; a small one is too small for its number.
+          const ink = !lot.isChicken ? 'var(--ink)' : coldestC < 14 || coldestC > 92 ? '#fff' : '#1d1204';
           return (
             <g key={index} transform={`translate(${xMm},${yMm})`}>
               {!isWaiting && (
@@ -73,17 +73,20 @@ export function LotOnTray(props: {
                   textAnchor="middle"
                   className="figures font-semibold"
                   fontSize={textMm}
-                  fill={dark ? '#fff' : '#1d1204'}
+                  fill={ink}
+                  stroke={lot.isChicken ? 'none' : 'var(--enamel)'}
+                  strokeWidth={textMm * 0.3}
+                  paintOrder="stroke"
                 >
-                  {sayDegrees(celsius, props.unit)}
+                  {sayDegrees(coldestC, props.unit)}
                 </text>
               )}
-              {done && !isWaiting && (
+              {isDone && !isWaiting && (
                 <path
                   d="M-5 0 L-1.5 4 L6 -5"
-                  transform={`translate(${lot.isChicken ? 0 : textMm * 0.9},${lot.isChicken ? textMm * 0.95 : 0}) scale(${textMm / 16})`}
+                  transform={`translate(${lot.isChicken ? 0 : textMm * 1.6},${lot.isChicken ? textMm * 0.95 : 0}) scale(${textMm / 16})`}
                   fill="none"
-                  stroke={dark ? '#fff' : '#123a2d'}
+                  stroke={lot.isChicken ? ink : 'var(--good)'}
                   strokeWidth={3}
                   strokeLinecap="round"
                 />
@@ -111,6 +114,7 @@ const Piece = memo(function Piece(props: {
   path: string;
   spot: Spot;
   scale: number;
+  fill: string;
   x: number;
   y: number;
   isStop: boolean;
@@ -142,6 +146,7 @@ const Piece = memo(function Piece(props: {
     <path
       {...named}
       d={props.path}
+      fill={props.fill}
       transform={`translate(${props.x},${props.y}) rotate(${spot.angleDegrees}) scale(${props.scale})`}
       className="cursor-grab outline-none focus-visible:stroke-[5px] focus-visible:stroke-heat"
       pointerEvents="all"

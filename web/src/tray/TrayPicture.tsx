@@ -3,7 +3,6 @@ import type { LotForecast, Spot, TemperatureUnit, TrayLayout, VesselLayout } fro
 import { useWidth } from '../ui/useWidth';
 import { LotOnTray } from './LotOnTray';
 import { outlinePath } from './outlinePath';
-import { lotAt } from './trayMoment';
 
 const RIM_MM = 9;
 
@@ -110,7 +109,7 @@ function OneVessel(
               path={outlinePath(outline)}
               pieces={pieces}
               lot={lot}
-              moment={lotAt(lot, props.minutes)}
+              minutes={props.minutes}
               isLead={outline.lot === props.lead}
               isChosen={outline.lot === props.chosen}
               unit={props.unit}

@@ -7,17 +7,21 @@ export interface LotMoment {
   coldestC: number;
   surfaceC: number;
   isDone: boolean;
-  /** Its lightest piece is done, whether or not its heaviest is. */
-  isLightestDone: boolean;
 }
 
-export function lotAt(lot: LotForecast, minutes: number): LotMoment {
-  const point = curveAt(lot.curve, minutes);
+/**
+ * A lot's heaviest piece, or another: a lighter one goes through the same temperatures sooner, as much as the server
+ * says it is done sooner.
+ */
+export function lotAt(lot: LotForecast, minutes: number, index = 0): LotMoment {
+  const ready = lot.pieceReady[index] ?? lot.ready.medianMinutes;
+  const pace = (lot.ready.medianMinutes - lot.inMinutes) / Math.max(1, ready - lot.inMinutes);
+  const reached = Math.min(minutes, lot.outMinutes);
+  const point = curveAt(lot.curve, lot.inMinutes + (reached - lot.inMinutes) * pace + (minutes - reached));
   return {
     where: minutes < lot.inMinutes ? 'waiting' : minutes < lot.outMinutes ? 'in' : 'out',
     coldestC: point.coldestC,
     surfaceC: point.surfaceC,
-    isDone: minutes >= lot.ready.medianMinutes - 0.01,
-    isLightestDone: minutes >= lot.lightestReady - 0.01,
+    isDone: minutes >= ready - 0.01,
   };
 }

@@ -3,9 +3,17 @@ namespace AmberSpoon.Core.Trays.Layout;
 /// <summary>Lays the pieces of one vessel: the bed on a floor of its own, everything else on top.</summary>
 internal sealed class VesselArranger
 {
-    /// <summary>What is tried in turn: space between pieces, mm; whether they keep to each other; whether what lies stays.</summary>
-    private static readonly (double GapMm, bool IsTight, bool Keeps)[] Ways =
-        [(9, false, true), (3, false, true), (0, true, true), (3, false, false), (0, true, false)];
+    /// <summary>What is tried in turn: what stays, space between pieces, mm, and whether they are laid row by row.</summary>
+    private static readonly (Staying Staying, double GapMm, bool IsInRows)[] Ways =
+    [
+        (Staying.Everything, 9, false),
+        (Staying.Everything, 3, false),
+        (Staying.Chicken, 3, false),
+        (Staying.Chicken, 0, false),
+        (Staying.Pinned, 3, false),
+        (Staying.Pinned, 0, false),
+        (Staying.Pinned, 0, true),
+    ];
 
     private static readonly int[] ChickenAngles = [0, 45, 90, 135, 180, 225, 270, 315];
     private static readonly int[] VegetableAngles = [0, 60, 120];
@@ -20,17 +28,17 @@ internal sealed class VesselArranger
     private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
     private readonly List<TrayItem> _left = [];
     private readonly double _gapMm;
-    private readonly bool _isTight;
+    private readonly bool _isInRows;
     private readonly DistanceField _fromChicken;
     private readonly DistanceField _fromOnTop;
     private readonly DistanceField _fromBed;
     private readonly Dictionary<int, DistanceField> _fromLot = [];
 
-    private VesselArranger(Vessel vessel, double gapMm, bool isTight)
+    private VesselArranger(Vessel vessel, double gapMm, bool isInRows)
     {
         _vessel = vessel;
         _gapMm = gapMm;
-        _isTight = isTight;
+        _isInRows = isInRows;
         _floor = new(vessel);
         _bed = new(vessel);
         (_fromChicken, _fromOnTop, _fromBed) = (new(_floor), new(_floor), new(_floor));
@@ -40,13 +48,13 @@ internal sealed class VesselArranger
     {
         VesselArranger? best = null;
         bool isAfresh = false;
-        foreach ((double gapMm, bool isTight, bool keeps) in Ways)
+        foreach ((Staying staying, double gapMm, bool isInRows) in Ways)
         {
-            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isTight);
-            tried.LayAll(items, keeps ? spots : [.. spots.Where(spot => spot.IsPinned)]);
+            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows);
+            tried.LayAll(items, spots, staying);
             if (best is null || tried._left.Count < best._left.Count)
             {
-                (best, isAfresh) = (tried, !keeps && spots.Any(spot => !spot.IsPinned));
+                (best, isAfresh) = (tried, staying == Staying.Pinned && spots.Any(spot => !spot.IsPinned));
             }
 
             if (best._left.Count == 0)
@@ -58,9 +66,36 @@ internal sealed class VesselArranger
         return best!.Layout(plan, vessel, isAfresh);
     }
 
-    private void LayAll(IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
+    /// <summary>What lies where it lay.</summary>
+    private enum Staying
     {
-        var known = spots.DistinctBy(spot => (spot.Lot, spot.Index)).ToDictionary(spot => (spot.Lot, spot.Index));
+        Everything,
+
+        /// <summary>Vegetables make way for new chicken.</summary>
+        Chicken,
+
+        /// <summary>Only what the cook has laid.</summary>
+        Pinned,
+    }
+
+    private void LayAll(IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots, Staying staying)
+    {
+        var known = spots.Where(spot => staying != Staying.Pinned || spot.IsPinned)
+            .DistinctBy(spot => (spot.Lot, spot.Index))
+            .ToDictionary(spot => (spot.Lot, spot.Index));
+        if (staying == Staying.Chicken)
+        {
+            LayAll([.. items.Where(item => item.IsChicken)], known);
+            LayAll([.. items.Where(item => !item.IsChicken)], known);
+        }
+        else
+        {
+            LayAll(items, known);
+        }
+    }
+
+    private void LayAll(IReadOnlyList<TrayItem> items, Dictionary<(int Lot, int Index), Spot> known)
+    {
         var waiting = new List<TrayItem>();
         foreach (TrayItem item in items.OrderByDescending(item => known.GetValueOrDefault((item.Lot, item.Index))?.IsPinned == true))
         {
@@ -129,12 +164,12 @@ internal sealed class VesselArranger
     {
         TrayGrid floor = FloorOf(item);
         (double Worth, int Column, int Row, int Angle)? best = null;
-        if (_isTight && !item.IsChicken)
+        if (_isInRows && !item.IsChicken)
         {
             return LayInRow(item);
         }
 
-        const int stride = 2;
+        int stride = _gapMm == 0 && !item.IsChicken ? 1 : 2;
         foreach (int angle in item.IsChicken ? ChickenAngles : VegetableAngles)
         {
             TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
@@ -201,9 +236,9 @@ internal sealed class VesselArranger
         double inward = ((towardsCentreX * cos) + (towardsCentreY * sin)) / Math.Max(1, Math.Sqrt((towardsCentreX * towardsCentreX) + (towardsCentreY * towardsCentreY)));
         double edge = Math.Min(Math.Min(x, widthMm - x), Math.Min(y, depthMm - y));
         double apart = _fromChicken.Mm(column, row);
-        return _isTight
+        return _isInRows
             ? -edge - (0.3 * Math.Min(apart, item.Footprint.LengthMm)) - (0.1 * y)
-            : (25 * inward) - edge - (0.1 * y) + (0.8 * Math.Min(apart, item.Footprint.LengthMm * 1.6));
+            : (25 * inward) - (1.5 * edge) - (0.1 * y) + (0.8 * Math.Min(apart, item.Footprint.LengthMm * 1.4));
     }
 
     private double WorthForVegetable(TrayItem item, int column, int row)

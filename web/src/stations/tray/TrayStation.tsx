@@ -9,9 +9,10 @@ import { lotIds, withChickenLot, withCount, withSecondTray, withSpot } from './d
 import { draftFrom } from './draft/draftFrom';
 import { LotList } from './lots/LotList';
 import { Programme } from './programme/Programme';
-import { StartRow } from './StartRow';
+import { StartButton } from './StartButton';
 import { TrayBar } from './shelf/TrayBar';
 import { railSpan, TrayRail } from './TrayRail';
+import { TrayStatus } from './TrayStatus';
 import { TrayNames } from './trayNames';
 import { useTrayDraft } from './useTrayDraft';
 import { useTrayKeys } from './useTrayKeys';
@@ -88,7 +89,10 @@ export function TrayStation({ connected }: { connected: boolean }) {
         <div className="order-first min-w-0 lg:order-none">
           {view.answer ? (
             <>
-              <Headline view={view} stale={problem !== null} />
+              <Headline view={view} stale={problem !== null}>
+                <StartButton view={view} ready={ready} />
+              </Headline>
+              <TrayStatus problem={problem} onSecondTray={() => change(withSecondTray(draft))} />
               <TrayViews
                 view={view}
                 ready={ready}
@@ -100,12 +104,6 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 onMove={(spot) => change(withSpot(draft, spot))}
                 onFresh={() => change({ ...draft, spots: [] })}
                 onAdopt={adopt}
-              />
-              <StartRow
-                view={view}
-                ready={ready}
-                problem={problem}
-                onSecondTray={() => change(withSecondTray(draft))}
               />
             </>
           ) : (

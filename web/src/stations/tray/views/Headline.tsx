@@ -1,10 +1,11 @@
 import { Info } from 'lucide-react';
+import type { ReactNode } from 'react';
 import type { TrayView } from '../../../api/types';
 import { MINUTE_MS, sayClock } from '../../../words/times';
 import { WhyButton } from '../WhyButton';
 
 /** When it comes out and how sure that is; when everything else happens. */
-export function Headline(props: { view: TrayView; stale: boolean }) {
+export function Headline(props: { view: TrayView; stale: boolean; children: ReactNode }) {
   const { plan, answer } = props.view;
   if (!answer) return null;
   const { forecast, timing, brush } = answer;
@@ -12,20 +13,23 @@ export function Headline(props: { view: TrayView; stale: boolean }) {
   const apart = Math.round(forecast.spread.lastMinutes - forecast.spread.firstMinutes);
   return (
     <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-75' : ''}>
-      <div className="flex items-start justify-between gap-4">
-        <h1 className="font-semibold text-5xl leading-none tracking-tight">
+      <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
+        <h1 className="font-semibold text-5xl leading-none tracking-tight pt-1">
           {plan.eatAt && !props.view.eatAtHasPassed ? 'Out' : 'In now, out'} at{' '}
           <span className="figures">{sayClock(timing.outAt)}</span>
         </h1>
+        {props.children}
+      </div>
+      <div className="flex items-end justify-between gap-4">
+        <dl className="flex flex-wrap gap-x-7 gap-y-1 pt-2">
+          <Fact name="In the oven" value={bandWords(forecast.toTarget)} />
+          <Fact name="In" value={sayClock(timing.inAt)} />
+          <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
+          {forecast.lots.length > 1 && <Fact name="First to last" value={`${apart} min`} />}
+          <Fact name="Eat" value={sayClock(timing.eatAt)} />
+        </dl>
         <WhyButton reasons={answer.why} />
       </div>
-      <dl className="flex flex-wrap gap-x-7 gap-y-1 pt-2">
-        <Fact name="In the oven" value={bandWords(forecast.toTarget)} />
-        <Fact name="In" value={sayClock(timing.inAt)} />
-        <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
-        {forecast.lots.length > 1 && <Fact name="First to last" value={`${apart} min`} />}
-        <Fact name="Eat" value={sayClock(timing.eatAt)} />
-      </dl>
       {brush && (
         <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
           <span>{brushWords(brush.untilMinutes, (minutes) => sayClock(inAt + minutes * MINUTE_MS))}</span>

@@ -33,11 +33,8 @@ export function PictureView(props: {
   const sayPiece = (spot: Spot) => {
     const lot = forecast.lots.find((other) => other.lot === spot.lot);
     if (!lot) return '';
-    const moment = lotAt(lot, minutes);
-    const ready =
-      spot.index === lot.pieces - 1 && lot.ready.medianMinutes - lot.lightestReady >= 1
-        ? lot.lightestReady
-        : lot.ready.medianMinutes;
+    const moment = lotAt(lot, minutes, spot.index);
+    const ready = lot.pieceReady[spot.index] ?? lot.ready.medianMinutes;
     const which = lot.isChicken ? `${names.one(plan, spot.lot)} ${spot.index + 1}` : nameOf(spot.lot);
     const now =
       moment.where === 'waiting'
@@ -49,14 +46,14 @@ export function PictureView(props: {
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
   return (
-    <div className="grid gap-1 pt-2">
+    <div className="grid gap-x-6 gap-y-1 pt-3 xl:grid-cols-[minmax(0,1fr)_17rem]">
       <TrayPicture
         layout={layout}
         lots={forecast.lots}
         lead={forecast.lead}
         minutes={minutes}
         unit={unit}
-        maxHeight={330}
+        maxHeight={312}
         chosen={props.chosen}
         names={nameOf}
         sayPiece={sayPiece}
@@ -65,16 +62,20 @@ export function PictureView(props: {
         onMove={props.onMove}
       />
       <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
-      <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
-        <p className="min-h-6 text-lg first-letter:uppercase">{shown && sayPiece(shown)}</p>
-        {pinned && <Button onClick={props.onFresh}>Lay it out afresh</Button>}
+      <div className="grid content-start gap-3">
+        <p className="min-h-6 text-lg leading-snug first-letter:uppercase">{shown && sayPiece(shown)}</p>
+        {crowdingWords(view).map((sentence) => (
+          <p key={sentence} className="flex gap-2 leading-snug">
+            <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
+            {sentence}
+          </p>
+        ))}
+        {pinned && (
+          <Button className="justify-self-start" onClick={props.onFresh}>
+            Lay it out afresh
+          </Button>
+        )}
       </div>
-      {crowdingWords(view).map((sentence) => (
-        <p key={sentence} className="flex gap-2">
-          <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
-          {sentence}
-        </p>
-      ))}
     </div>
   );
 }

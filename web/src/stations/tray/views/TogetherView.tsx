@@ -47,12 +47,6 @@ function Proposal(props: { proposal: FinishProposal; isBest: boolean; ready: boo
         <span className="sr-only">becomes</span>{' '}
         <strong className="figures text-3xl">{Math.round(proposal.spreadAfter)} min</strong> apart
       </p>
-      <ul className="grid list-disc gap-1 pl-5 leading-snug">
-        {proposal.changes.map((change) => (
-          <li key={change}>{change}</li>
-        ))}
-      </ul>
-      <p className="text-ink-soft leading-snug">{costWords(proposal)}</p>
       <Button
         look={props.isBest ? 'heat' : 'plain'}
         className="self-start"
@@ -61,6 +55,12 @@ function Proposal(props: { proposal: FinishProposal; isBest: boolean; ready: boo
       >
         Do it like this
       </Button>
+      <p className="text-ink-soft leading-snug">{costWords(proposal)}</p>
+      <ul className="grid list-disc gap-1 pl-5 leading-snug">
+        {proposal.changes.map((change) => (
+          <li key={change}>{change}</li>
+        ))}
+      </ul>
     </li>
   );
 }
