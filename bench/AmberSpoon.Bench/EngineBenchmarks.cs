@@ -18,7 +18,7 @@ namespace AmberSpoon.Bench;
 public class EngineBenchmarks
 {
     private readonly PieceBake _thigh = new(
-        new(Cut.BoneInThigh, 165), StartC: 4, new(OvenMode.Still, 204), new(), [], EndS: 3600);
+        new PieceBody(Cut.BoneInThigh, 165), StartC: 4, new(OvenMode.Still, 204), new(), [], EndS: 3600);
 
     private readonly HeatBody _ellipsoid = HeatBody.Of(
         TextbookSolids.Ellipsoid(0.06, 0.042, 0.019), ThermalMaterial.Constant(0.48, 1060, 3500), cellM: 0.003);

@@ -1,14 +1,17 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
+using CsCheck;
 
 namespace AmberSpoon.Core.Tests;
 
 /// <summary>Plans to start a test from, in °C and grams per piece.</summary>
 internal static class Plans
 {
+    /// <summary>Six alike pieces on a half sheet.</summary>
     public static TrayPlan Of(
         Cut cut,
         double pieceG,
@@ -19,19 +22,52 @@ internal static class Plans
         double? heightMm = null,
         int restMinutes = 5) => new(
         "test",
-        cut,
-        skinOn,
-        Count: 6,
-        new EnteredMass(pieceG, MassUnit.Gram),
-        MassBasis.Piece,
-        heightMm is { } mm ? new EnteredLength(mm, LengthUnit.Millimetre) : null,
-        StartingPoint.Fridge,
+        [Chicken(1, cut, 6, pieceG) with { SkinOn = skinOn, Height = heightMm is { } mm ? new(mm, LengthUnit.Millimetre) : null }],
+        Vegetables: [],
+        [Vessel.HalfSheet],
         mode,
         new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
+        Steps: [],
         ProfileId.UnitedStates,
         new EnteredTemperature(targetC, TemperatureUnit.Celsius),
         restMinutes,
-        EatAt: null);
+        EatAt: null,
+        Spots: []);
 
     public static TrayPlan Thighs { get; } = Of(Cut.BoneInThigh, 165, 204);
+
+    /// <summary>Mixed thighs with potatoes and carrots.</summary>
+    public static TrayPlan Supper { get; } = Thighs with
+    {
+        Chicken = [Chicken(1, Cut.BoneInThigh, 4, 165, spreadPercent: 15)],
+        Vegetables = [Roots(2, Vegetable.Potato, 300), Roots(3, Vegetable.Carrot, 200)],
+    };
+
+    /// <summary>The piece that decides.</summary>
+    public static LeadPiece Lead(this TrayPlan plan) => LeadPiece.Of(plan, 1);
+
+    public static ChickenLot Chicken(int id, Cut cut, int count, double pieceG, double spreadPercent = 0) => new(
+        id,
+        cut,
+        SkinOn: true,
+        Coating.Oil,
+        new(SizeBasis.Pack, count, new(count * pieceG, MassUnit.Gram), spreadPercent, Each: []),
+        Height: null,
+        StartingPoint.Fridge,
+        Vessel: 0,
+        AddAtMinutes: 0,
+        LeavesWhenDone: false,
+        SkinDown: false);
+
+    /// <summary>A vegetable as it is usually cut.</summary>
+    public static VegetableLot Roots(int id, Vegetable kind, double amountG)
+    {
+        UsualRoast usual = VegetableTable.For(kind).Usual;
+        return new(
+            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+    }
+
+    public static Gen<Cut> AnyCut { get; } = Gen.Int[0, CutTable.All.Count - 1].Select(i => CutTable.All[i].Cut);
+
+    public static Gen<Vegetable> AnyVegetable { get; } = Gen.Int[0, VegetableTable.All.Count - 1].Select(i => VegetableTable.All[i].Kind);
 }

@@ -7,7 +7,7 @@ namespace AmberSpoon.Core.Doneness;
 /// </summary>
 public static class CookingLoss
 {
-    private const double Most = 0.42;
+    private const double Most = 0.39;
     private const double SteepestAtC = 70;
     private const double WidthC = 12;
 

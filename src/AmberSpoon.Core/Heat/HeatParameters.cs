@@ -172,7 +172,7 @@ public static class HeatParameters
         "Browning of crumb over mayonnaise, against bare meat", 1.5, "1", 1.2, 2.5, "Common practice");
 
     public static HeatParameter VegetableBrowning { get; } = new(
-        "Browning of a plain oiled vegetable, against bare meat", 1.3, "1", 1, 2, "Calibrated: golden edges at its usual time");
+        "Browning of a plain oiled vegetable, against bare meat", 1, "1", 0.7, 2, "Calibrated: golden edges at its usual time");
 
     public static HeatParameter ButterBrowning { get; } = new(
         "Browning over butter under the skin, against plain skin", 1.2, "1", 1, 1.5, "Common practice: milk solids");

@@ -6,6 +6,7 @@ namespace AmberSpoon.Core.Trays;
 /// <summary>What a plan leads to for one lot. Minutes count from when the first food went in.</summary>
 /// <param name="Lot">The lot.</param>
 /// <param name="IsChicken">Chicken, or a vegetable.</param>
+/// <param name="Slowest">Which of its pieces is done last: of the heaviest the one that lies worst.</param>
 /// <param name="Piece">Size of its heaviest piece.</param>
 /// <param name="MassG">Mass of that, g.</param>
 /// <param name="Pieces">How many pieces the lot has.</param>
@@ -23,6 +24,7 @@ namespace AmberSpoon.Core.Trays;
 public sealed record LotForecast(
     int Lot,
     bool IsChicken,
+    int Slowest,
     PieceSize Piece,
     double MassG,
     int Pieces,

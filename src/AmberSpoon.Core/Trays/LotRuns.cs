@@ -97,6 +97,7 @@ internal sealed class LotRuns
         return new(
             Lot,
             IsChicken,
+            _setting.Index,
             _setting.Piece.Size(),
             MassG,
             _massesG.Count,

@@ -37,7 +37,7 @@ public sealed class LotSettings
     /// <summary>The heaviest piece of a chicken lot, or another by its mass, g.</summary>
     public PieceSetting Of(ChickenLot lot, double? massG = null)
     {
-        PlacedPiece? place = _layout.First(lot.Id);
+        PlacedPiece? place = _layout.Slowest(lot.Id);
         bool isOnBed = _plan.Vegetables.Any(other => other.Vessel == lot.Vessel && other.Place == VegetablePlace.Under);
         Vessel vessel = _plan.Vessels[lot.Vessel];
         Support support = vessel.Rack ? Support.Rack : isOnBed ? Support.VegetableBed : SupportOn(vessel);
@@ -58,7 +58,7 @@ public sealed class LotSettings
         lot.Piece(),
         isMeasured: true,
         VegetableC,
-        _layout.First(lot.Id),
+        _layout.Slowest(lot.Id),
         lot.Vessel,
         lot.AddAtMinutes,
         SupportOn(_plan.Vessels[lot.Vessel]),
@@ -89,7 +89,7 @@ public sealed class LotSettings
             _crowding ?? place?.Crowding ?? NoRoomCrowding,
             timeline.CoverAtFirst,
             isTopDown);
-        return new(piece, isMeasured, startC, timeline.OvenAtFirst, placement, timeline.Steps);
+        return new(piece, isMeasured, startC, timeline.OvenAtFirst, placement, timeline.Steps, place?.Spot.Index ?? 0);
     }
 
     /// <summary>How much hotter than in the middle of the oven it is where the piece lies, °C.</summary>

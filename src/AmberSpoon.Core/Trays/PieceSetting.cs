@@ -13,8 +13,9 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="Oven">The oven as it is then.</param>
 /// <param name="Placement">How it lies.</param>
 /// <param name="Steps">What is done while it is in, in order of time.</param>
+/// <param name="Index">Which of its lot's pieces it is.</param>
 public sealed record PieceSetting(
-    FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps)
+    FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps, int Index = 0)
 {
     /// <summary>The bake that follows from a guess about the kitchen.</summary>
     /// <param name="guess">What is assumed about the kitchen.</param>

@@ -6,7 +6,7 @@ namespace AmberSpoon.Core.Tests.Evenings;
 
 public sealed class DinnerSchedulerTests
 {
-    private static readonly TrayForecast Forecast = TrayForecaster.Forecast(Plans.Thighs)!;
+    private static readonly TrayForecast Forecast = TrayForecaster.Forecast(Plans.Thighs);
     private static readonly DateTimeOffset Dinner = new(2026, 11, 26, 18, 30, 0, TimeSpan.FromHours(1));
 
     [Fact]

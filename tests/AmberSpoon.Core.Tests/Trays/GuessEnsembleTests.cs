@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
 using CsCheck;
 using Xunit;
 
@@ -10,7 +11,7 @@ public sealed class GuessEnsembleTests
 {
     private static readonly IReadOnlyList<PlaceStage> OneHour = [new(BakePlace.Oven, 3600)];
 
-    private static GuessEnsemble Ensemble(TrayPlan plan) => GuessEnsemble.Follow(plan, KitchenGuess.Nominal, OneHour);
+    private static GuessEnsemble Ensemble(TrayPlan plan) => GuessEnsemble.Follow(plan.Lead().Setting, KitchenGuess.Nominal, OneHour);
 
     [Fact]
     public void A_higher_target_is_later_at_both_ends_and_in_the_middle()
@@ -48,17 +49,23 @@ public sealed class GuessEnsembleTests
     [InlineData(Cut.BoneInBreast, 400)]
     public void Bands_are_a_fifth_to_a_half_of_the_time_wide(Cut cut, double pieceG)
     {
-        TimeBand band = TrayForecaster.Forecast(Plans.Of(cut, pieceG, 204))!.ToTarget;
+        TimeBand band = TrayForecaster.Forecast(Plans.Of(cut, pieceG, 204)).ToTarget;
         Assert.InRange((band.HighMinutes - band.LowMinutes) / band.MedianMinutes, 0.2, 0.5);
     }
 
     [Fact]
     public void A_tray_cut_open_has_a_frame_a_minute_or_sixty_for_a_long_evening()
     {
-        SectionFilm brief = TraySections.Film(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs)!);
+        SectionFilm brief = Film(Plans.Thighs);
         Assert.Equal(1, brief.Frames[1].Minutes - brief.Frames[0].Minutes, 1e-9);
-        SectionFilm whole = TraySections.Film(Plans.Thighs, KitchenGuess.Nominal, [new(BakePlace.Oven, 3 * 3600)]);
+        SectionFilm whole = TraySections.Film(Plans.Thighs.Lead().Setting, 74, KitchenGuess.Nominal, [new(BakePlace.Oven, 3 * 3600)]);
         Assert.InRange(whole.Frames.Count, 50, 61);
         Assert.Equal(180, whole.Frames[^1].Minutes, 3.001);
+    }
+
+    private static SectionFilm Film(TrayPlan plan)
+    {
+        TrayForecast forecast = TrayForecaster.Forecast(plan);
+        return TraySections.Film(plan, new LotSettings(plan, TrayArranger.Arrange(plan)), forecast.Of(1), forecast.EatMinutes);
     }
 }

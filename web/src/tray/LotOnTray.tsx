@@ -91,7 +91,7 @@ export function LotOnTray(props: {
                   strokeLinecap="round"
                 />
               )}
-              {props.isLead && index === 0 && <ProbeFlag size={textMm} />}
+              {props.isLead && index === lot.slowest && <ProbeFlag size={textMm} />}
             </g>
           );
         })}

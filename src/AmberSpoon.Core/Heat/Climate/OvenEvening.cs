@@ -71,7 +71,12 @@ public sealed class OvenEvening : Surroundings
         Happen(_nowS);
     }
 
-    public override double LongestStepS => _traits.SwingC > 0 ? _traits.SwingPeriodS / 12 : double.PositiveInfinity;
+    /// <summary>While it rests its middle peaks within minutes: longer steps would miss that.</summary>
+    private const double LongestRestStepS = 40;
+
+    public override double LongestStepS => _resting is not null ? LongestRestStepS
+        : _traits.SwingC > 0 ? _traits.SwingPeriodS / 12
+        : double.PositiveInfinity;
 
     public override double NextChangeS(double timeS)
     {

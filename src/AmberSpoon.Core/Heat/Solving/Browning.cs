@@ -8,13 +8,13 @@ public static class Browning
 {
     public const double Golden = 1;
 
-    public const double Deep = 2.5;
+    public const double Deep = 3;
 
-    public const double Burnt = 6;
+    public const double Burnt = 9;
 
     private const double GasJPerMolK = 8.314;
     private const double ReferenceK = 150 + 273.15;
-    private const double UnitS = 120;
+    private const double UnitS = 70;
 
     /// <summary>Below this nothing browns, °C.</summary>
     private const double NothingBelowC = 90;

@@ -12,7 +12,7 @@ public sealed record CrowdingCost(double MinutesAdded, double BrowningLost, doub
     /// <summary>Of the lead's vessel; null where it is roomy.</summary>
     public static CrowdingCost? Of(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
-        int vessel = layout.First(forecast.Lead)?.Spot.Vessel ?? 0;
+        int vessel = layout.Slowest(forecast.Lead)?.Spot.Vessel ?? 0;
         if (layout.Vessels[vessel].Fullness == Fullness.Roomy)
         {
             return null;

@@ -7,8 +7,19 @@ public sealed record TrayLayout(IReadOnlyList<VesselLayout> Vessels, IReadOnlyLi
 {
     public IReadOnlyList<Spot> Spots() => [.. Vessels.SelectMany(vessel => vessel.Pieces.Select(piece => piece.Spot))];
 
-    /// <summary>The place of a lot's heaviest piece, or null where none of it could be laid.</summary>
-    public PlacedPiece? First(int lot) => Vessels.SelectMany(vessel => vessel.Pieces).Where(piece => piece.Spot.Lot == lot).MinBy(piece => piece.Spot.Index);
+    /// <summary>A piece is as heavy as the heaviest for the eye.</summary>
+    private const double AlikeScale = 0.985;
+
+    /// <summary>
+    /// Of a lot's heaviest pieces the one that lies worst, towards the door and among neighbours: it is done last. Null
+    /// where none of the lot could be laid.
+    /// </summary>
+    public PlacedPiece? Slowest(int lot) => Vessels
+        .SelectMany(vessel => vessel.Pieces.Where(piece => piece.Spot.Lot == lot && piece.Scale >= AlikeScale)
+            .Select(piece => (Piece: piece, Hindrance: (piece.Spot.YMm / vessel.DepthMm) + piece.Crowding)))
+        .OrderByDescending(place => place.Hindrance)
+        .Select(place => place.Piece)
+        .FirstOrDefault();
 }
 
 /// <summary>One vessel from above.</summary>

@@ -336,7 +336,7 @@ internal sealed class VesselArranger
         }
 
         double heaped = item.IsBed ? BedCrowding : 0;
-        return Math.Round(Math.Clamp(OpenCrowding + heaped + (0.75 * taken / around), 0, 0.95), 2);
+        return Math.Round(Math.Clamp(OpenCrowding + heaped + ((double)taken / around), 0, 0.95), 2);
     }
 
     /// <summary>How far away a neighbour still counts, mm.</summary>

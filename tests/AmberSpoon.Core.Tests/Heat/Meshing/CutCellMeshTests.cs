@@ -76,7 +76,7 @@ public sealed class CutCellMeshTests
     [Fact]
     public void Every_followed_cell_has_room_and_every_leaning_one_a_followed_root() => Assert.All(CutTable.All, facts =>
     {
-        CutCellMesh mesh = CutMeshes.For(facts.Cut, GridLevel.Normal).Mesh;
+        CutCellMesh mesh = CutMeshes.For(CutShapes.For(facts.Cut), GridLevel.Normal).Mesh;
         double cell = mesh.Grid.CellM.X * mesh.Grid.CellM.Y * mesh.Grid.CellM.Z;
         Assert.All(mesh.VolumeM3.Where(volume => volume > 0), volume => Assert.InRange(volume / cell, 0.1, 4));
         Assert.All(mesh.Leaning, lean =>

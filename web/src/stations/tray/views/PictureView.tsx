@@ -40,7 +40,7 @@ export function PictureView(props: {
       moment.where === 'waiting'
         ? `goes in at ${clock(lot.inMinutes)}`
         : `middle ${sayTemperature(moment.coldestC, unit)} at ${clock(minutes)}`;
-    const lead = lot.lot === forecast.lead && spot.index === 0 ? ', probe this one' : '';
+    const lead = lot.lot === forecast.lead && spot.index === lot.slowest ? ', probe this one' : '';
     return `${which}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}${lead}.`;
   };
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
@@ -80,8 +80,10 @@ export function PictureView(props: {
   );
 }
 
-const spotOf = (view: TrayView, lot: number | null): Spot | null =>
-  view.plan.spots.find((spot) => spot.lot === lot && spot.index === 0) ?? null;
+const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {
+  const slowest = answer?.forecast.lots.find((other) => other.lot === lot)?.slowest;
+  return plan.spots.find((spot) => spot.lot === lot && spot.index === slowest) ?? null;
+};
 
 /** What a full tray costs, in a sentence. */
 export function crowdingWords({ answer }: Pick<TrayView, 'answer'>): string[] {
