@@ -21,6 +21,18 @@ public readonly record struct HeatSample(
     double BrowningTop = 0,
     double BrowningUnder = 0)
 {
+    /// <summary>This state with what lies between two others added.</summary>
+    internal HeatSample MovedTo(HeatSample other, HeatSample from) => new(
+        other.TimeS,
+        ColdestC + other.ColdestC - from.ColdestC,
+        CoreC + other.CoreC - from.CoreC,
+        TipC + other.TipC - from.TipC,
+        SurfaceC + other.SurfaceC - from.SurfaceC,
+        MeanC + other.MeanC - from.MeanC,
+        CookMinutes + other.CookMinutes - from.CookMinutes,
+        BrowningTop + other.BrowningTop - from.BrowningTop,
+        BrowningUnder + other.BrowningUnder - from.BrowningUnder);
+
     /// <summary>The state between this moment and another, straight.</summary>
     public HeatSample Towards(HeatSample other, double share) => new(
         TimeS + (share * (other.TimeS - TimeS)),

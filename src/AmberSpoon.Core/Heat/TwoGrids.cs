@@ -8,15 +8,30 @@ namespace AmberSpoon.Core.Heat;
 /// </summary>
 internal static class TwoGrids
 {
+    private const double FadesS = 180;
+
     /// <param name="finer">The better of the two; its moments are kept.</param>
     /// <param name="coarser">The same bake on a grid about 1.4 times as coarse.</param>
-    public static HeatRun Beyond(HeatRun finer, HeatRun coarser)
+    /// <param name="takenOutS">
+    /// When it leaves the oven, s: while it rests the coldest place jumps from the middle to the surface, each grid at its
+    /// own moment, and the finer alone is nearer.
+    /// </param>
+    public static HeatRun Beyond(HeatRun finer, HeatRun coarser, double takenOutS = double.PositiveInfinity)
     {
         var samples = new HeatSample[finer.Samples.Count];
         for (int i = 0; i < samples.Length; i++)
         {
             HeatSample there = finer.Samples[i];
-            samples[i] = coarser.At(there.TimeS).Towards(there, 2) with { TimeS = there.TimeS };
+            double trust = Math.Clamp(1 - ((there.TimeS - takenOutS) / FadesS), 0, 1);
+            if (trust > 0)
+            {
+                // What the grids make of each other is read at the latest in the oven.
+                double readS = Math.Min(there.TimeS, takenOutS);
+                HeatSample fine = finer.At(readS);
+                there = fine.Towards(coarser.At(readS).Towards(fine, 2), trust).MovedTo(there, fine);
+            }
+
+            samples[i] = there;
         }
 
         return finer with { Samples = samples };

@@ -24,10 +24,9 @@ internal sealed class LotRuns
     private readonly VegetableFacts? _vegetable;
     private readonly PausedBake _quick;
     private readonly PausedBake _rough;
+    private readonly HeatRun?[] _whole = new HeatRun?[2];
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
     private readonly PausedBake? _lightest;
-    private GuessEnsemble? _ensemble;
-    private HeatRun? _nominal;
 
     private LotRuns(int lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, double? targetC, VegetableFacts? vegetable, Care care, PieceSetting? lightest)
     {
@@ -79,20 +78,37 @@ internal sealed class LotRuns
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
         double endS = 60 * (eatMinutes - AddAtMinutes);
-        yield return () => _quick.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
-        yield return () => _rough.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
+        yield return () => _whole[0] = Whole(_quick, GridLevel.Quick, outS, endS);
+        yield return () => _whole[1] = Whole(_rough, GridLevel.Rough, outS, endS);
         foreach (PausedBake member in Doubts().Where(member => member.ReachedS < outS))
         {
             yield return () => member.FollowTo([], outS);
         }
     }
 
+    /// <summary>
+    /// In the oven until it leaves, then out of it until dinner. A run that was followed beyond that moment, to see when it
+    /// is done, begins anew.
+    /// </summary>
+    private HeatRun Whole(PausedBake paused, GridLevel level, double outS, double endS)
+    {
+        bool staysInToTheEnd = outS >= endS;
+        if (staysInToTheEnd && paused.ReachedS >= endS)
+        {
+            return paused.Found;
+        }
+
+        PausedBake bake = paused.ReachedS <= outS ? paused : Begin(_setting, KitchenGuess.Nominal, level);
+        bake.FollowTo([new TakeOut(outS)], Math.Max(endS, outS));
+        return bake.Found;
+    }
+
     public LotForecast Forecast(int outMinutes, int eatMinutes)
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
-        HeatRun nominal = Nominal;
-        GuessEnsemble ensemble = Ensemble(outS);
-        TimeBand ready = Later(Ready(ensemble));
+        TimeBand ready = Later(Ready(EnsembleOf(_quick.Found, _rough.Found)));
+        GuessEnsemble ensemble = EnsembleOf(_whole[0]!, _whole[1]!, outS);
+        HeatRun nominal = ensemble.Nominal;
         HeatSample leaving = nominal.At(outS);
         return new(
             Lot,
@@ -114,8 +130,8 @@ internal sealed class LotRuns
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute))]);
     }
 
-    /// <summary>The best guess, to its end.</summary>
-    public HeatRun Nominal => _nominal ??= TwoGrids.Beyond(_quick.Found, _rough.Found);
+    /// <summary>The best guess, until dinner.</summary>
+    public HeatRun Nominal(int outMinutes) => TwoGrids.Beyond(_whole[0]!, _whole[1]!, 60 * (outMinutes - AddAtMinutes));
 
     private double MassG => _setting.Piece switch
     {
@@ -138,8 +154,8 @@ internal sealed class LotRuns
         ? run.TimeToReachS(targetC)
         : run.TimeToSoftenS(_vegetable!.TenderCookMinutes);
 
-    private GuessEnsemble Ensemble(double bandUntilS) => _ensemble ??= new(
-        Nominal, _rough.Found, [.. _pairs.Select(pair => (pair.Faster.Found, pair.Slower.Found))])
+    private GuessEnsemble EnsembleOf(HeatRun quick, HeatRun rough, double bandUntilS = double.PositiveInfinity) => new(
+        TwoGrids.Beyond(quick, rough, bandUntilS), rough, [.. _pairs.Select(pair => (pair.Faster.Found, pair.Slower.Found))])
     {
         BandUntilS = bandUntilS,
     };
@@ -152,8 +168,8 @@ internal sealed class LotRuns
             return band;
         }
 
-        double sooner = band.MedianMinutes - (Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
-        double later = (Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
+        double sooner = band.MedianMinutes - (ensemble.Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
+        double later = (ensemble.Nominal.TimeToSoftenS(vegetable.TenderCookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
         return new(
             band.MedianMinutes - Math.Sqrt(Squared(band.MedianMinutes - band.LowMinutes) + Squared(sooner)),
             band.MedianMinutes,

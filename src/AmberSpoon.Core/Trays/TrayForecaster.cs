@@ -37,7 +37,7 @@ public static class TrayForecaster
 
         LotForecast[] forecasts = [.. lots.Select(lot => lot.Forecast(leaving.OutMinutes(lot), leaving.EatMinutes))];
         LotForecast lead = forecasts.First(forecast => forecast.Lot == leaving.Lead);
-        HeatSample peak = lots.First(lot => lot.Lot == leaving.Lead).Nominal.PeakFrom(0);
+        HeatSample peak = lots.First(lot => lot.Lot == leaving.Lead).Nominal(lead.OutMinutes).PeakFrom(0);
         return new(
             leaving.Lead,
             lead.Piece,
