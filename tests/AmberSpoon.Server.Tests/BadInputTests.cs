@@ -11,29 +11,29 @@ public sealed class BadInputTests
 {
     public static TheoryData<string, string, string> WrongFields => new()
     {
-        { "mass.value", "-900", "mass.value" },
-        { "mass.value", "0", "mass.value" },
-        { "mass.value", "1e300", "mass.value" },
-        { "mass.value", "1e999", "mass.value" },
-        { "mass.value", "50", "mass.value" },
-        { "mass.value", "\"heavy\"", "mass.value" },
-        { "mass.value", "null", "mass.value" },
-        { "mass.unit", "\"stone\"", "mass.unit" },
-        { "massBasis", "null", "massBasis" },
-        { "height.value", "-3", "height.value" },
-        { "height.value", "0", "height.value" },
-        { "height.value", "300", "height.value" },
-        { "height.value", "\"tall\"", "height.value" },
-        { "count", "0", "count" },
-        { "count", "-6", "count" },
-        { "count", "100000", "count" },
-        { "count", "2.5", "count" },
-        { "count", "\"six\"", "count" },
-        { "cut", "\"turkey\"", "cut" },
-        { "cut", "3", "cut" },
-        { "cut", "null", "cut" },
-        { "skinOn", "null", "skinOn" },
-        { "startFrom", "\"frozen\"", "startFrom" },
+        { "chicken[0].sizes.mass.value", "-900", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "0", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "1e300", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "1e999", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "50", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "\"heavy\"", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.value", "null", "chicken[0].sizes.mass.value" },
+        { "chicken[0].sizes.mass.unit", "\"stone\"", "chicken[0].sizes.mass.unit" },
+        { "chicken[0].sizes.basis", "null", "chicken[0].sizes.basis" },
+        { "chicken[0].height.value", "-3", "chicken[0].height.value" },
+        { "chicken[0].height.value", "0", "chicken[0].height.value" },
+        { "chicken[0].height.value", "300", "chicken[0].height.value" },
+        { "chicken[0].height.value", "\"tall\"", "chicken[0].height.value" },
+        { "chicken[0].sizes.count", "0", "chicken[0].sizes.count" },
+        { "chicken[0].sizes.count", "-6", "chicken[0].sizes.count" },
+        { "chicken[0].sizes.count", "100000", "chicken[0].sizes.count" },
+        { "chicken[0].sizes.count", "2.5", "chicken[0].sizes.count" },
+        { "chicken[0].sizes.count", "\"six\"", "chicken[0].sizes.count" },
+        { "chicken[0].cut", "\"turkey\"", "chicken[0].cut" },
+        { "chicken[0].cut", "3", "chicken[0].cut" },
+        { "chicken[0].cut", "null", "chicken[0].cut" },
+        { "chicken[0].skinOn", "null", "chicken[0].skinOn" },
+        { "chicken[0].startFrom", "\"frozen\"", "chicken[0].startFrom" },
         { "ovenMode", "\"steam\"", "ovenMode" },
         { "ovenMode", "\"grill\"", "ovenMode" },
         { "ovenSetting.value", "900", "ovenSetting.value" },
@@ -50,6 +50,32 @@ public sealed class BadInputTests
         { "eatAt", "\"2036-01-01T18:00:00Z\"", "eatAt" },
         { "name", "\"\"", "name" },
         { "name", "null", "name" },
+        { "chicken", "null", "chicken" },
+        { "chicken[0].coating", "\"stuffed\"", "chicken[0].coating" },
+        { "chicken[0].coating", "\"tar\"", "chicken[0].coating" },
+        { "chicken[0].sizes.spreadPercent", "80", "chicken[0].sizes.spreadPercent" },
+        { "chicken[0].vessel", "1", "chicken[0].vessel" },
+        { "chicken[0].addAtMinutes", "-5", "chicken[0].addAtMinutes" },
+        { "chicken[0].addAtMinutes", "900", "chicken[0].addAtMinutes" },
+        { "chicken[0].id", "2", "vegetables[0].id" },
+        { "vegetables[0].size.value", "0", "vegetables[0].size.value" },
+        { "vegetables[0].size.value", "200", "vegetables[0].size.value" },
+        { "vegetables[0].kind", "\"turnip\"", "vegetables[0].kind" },
+        { "vegetables[0].cut", "\"floret\"", "vegetables[0].cut" },
+        { "vegetables[0].amount.value", "0", "vegetables[0].amount.value" },
+        { "vegetables[0].amount.value", "90000", "vegetables[0].amount.value" },
+        { "vessels", "[]", "vessels" },
+        { "vessels[0].kind", "\"bathtub\"", "vessels[0].kind" },
+        { "vessels[0].kind", "\"custom\"", "vessels[0].width.value" },
+        { "vessels[0].waterMl", "-1", "vessels[0].waterMl" },
+        { "steps", "[{\"kind\":\"turn\",\"atMinutes\":100}]", "steps[0].atMinutes" },
+        { "steps", "[{\"kind\":\"turn\",\"atMinutes\":-1}]", "steps[0].atMinutes" },
+        { "steps", "[{\"kind\":\"swap\",\"atMinutes\":10}]", "steps[0].kind" },
+        { "steps", "[{\"kind\":\"uncover\",\"atMinutes\":10}]", "steps[0].kind" },
+        { "steps", "[{\"kind\":\"cover\",\"atMinutes\":5},{\"kind\":\"grill\",\"atMinutes\":10,\"forMinutes\":4}]", "steps[1].kind" },
+        { "steps", "[{\"kind\":\"lower\",\"atMinutes\":5,\"setting\":{\"value\":900,\"unit\":\"celsius\"}}]", "steps[0].setting.value" },
+        { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5}]", "steps[0].forMinutes" },
+        { "spots", "[{\"lot\":1}]", "spots[0]" },
     };
 
     [Theory]
@@ -57,10 +83,10 @@ public sealed class BadInputTests
     public async Task A_wrong_field_of_the_tray_is_named_and_nothing_is_stored(string path, string json, string field)
     {
         await using var kitchen = new Kitchen();
-        await kitchen.SaveTray(Kitchen.GoodPlan());
+        await kitchen.SaveTray(Kitchen.Supper());
         string before = (await kitchen.Get("/api/tray"))["plan"]!.ToJsonString();
 
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: Kitchen.With(Kitchen.GoodPlan(), path, json));
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/trays/1", raw: Kitchen.With(Kitchen.Supper(), path, json));
 
         Assert.Equal(400, status);
         string sentence = (string)problem!["errors"]![field]![0]!;
@@ -68,7 +94,7 @@ public sealed class BadInputTests
         Assert.DoesNotContain("System.", problem.ToJsonString(), StringComparison.Ordinal);
         JsonNode after = await kitchen.Get("/api/tray");
         Assert.Equal(before, after["plan"]!.ToJsonString());
-        Assert.Equal(1, (int)after["version"]!);
+        Assert.Equal(2, (int)after["version"]!);
     }
 
     [Theory]
@@ -83,7 +109,7 @@ public sealed class BadInputTests
         string id = await kitchen.StartGoodBake();
         foreach ((HttpMethod method, string path) in new[]
         {
-            (HttpMethod.Put, "/api/tray"), (HttpMethod.Post, "/api/oven/start"),
+            (HttpMethod.Put, "/api/trays/1"), (HttpMethod.Post, "/api/oven/start"),
             (HttpMethod.Post, $"/api/oven/{id}/checks"), (HttpMethod.Post, $"/api/oven/{id}/moves"),
         })
         {
@@ -98,7 +124,7 @@ public sealed class BadInputTests
     {
         await using var kitchen = new Kitchen();
         using var text = new StringContent("hello", Encoding.UTF8, new MediaTypeHeaderValue("text/plain"));
-        using HttpResponseMessage wrongKind = await kitchen.Client.PutAsync("/api/tray", text, TestContext.Current.CancellationToken);
+        using HttpResponseMessage wrongKind = await kitchen.Client.PutAsync("/api/trays/1", text, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.UnsupportedMediaType, wrongKind.StatusCode);
         Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/nothing")).Status);
         Assert.Equal(404, (await kitchen.Finish(Guid.NewGuid().ToString())).Status);
@@ -161,9 +187,16 @@ public sealed class BadInputTests
         check["note"] = "seen";
         foreach (string json in nonsense)
         {
-            foreach (string field in Kitchen.GoodPlan().Select(pair => pair.Key).Concat(["mass.value", "mass.unit", "height.value", "ovenSetting.unit", "targetCore.value"]))
+            JsonObject plan = Kitchen.Supper();
+            IEnumerable<string> fields = plan.Select(pair => pair.Key)
+                .Concat(plan["chicken"]![0]!.AsObject().Select(pair => $"chicken[0].{pair.Key}"))
+                .Concat(plan["chicken"]![0]!["sizes"]!.AsObject().Select(pair => $"chicken[0].sizes.{pair.Key}"))
+                .Concat(plan["vegetables"]![0]!.AsObject().Select(pair => $"vegetables[0].{pair.Key}"))
+                .Concat(plan["vessels"]![0]!.AsObject().Select(pair => $"vessels[0].{pair.Key}"))
+                .Concat(["chicken[0].sizes.mass.value", "chicken[0].height.value", "ovenSetting.unit", "targetCore.value"]);
+            foreach (string field in fields)
             {
-                (int status, _) = await kitchen.Send(HttpMethod.Put, "/api/tray", raw: Kitchen.With(Kitchen.GoodPlan(), field, json));
+                (int status, _) = await kitchen.Send(HttpMethod.Put, "/api/trays/1", raw: Kitchen.With(plan, field, json));
                 Assert.True(status < 500, $"{field} = {json} gave {status}");
             }
 
@@ -171,6 +204,17 @@ public sealed class BadInputTests
             {
                 (int status, _) = await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/checks", raw: Kitchen.With(check, field, json));
                 Assert.True(status < 500, $"{field} = {json} gave {status}");
+            }
+
+            foreach ((string path, string body) in new[]
+            {
+                ("/api/tray/compare", $$"""{"ways":{{json}}}"""), ("/api/tray/recipe", $$"""{"oven":{{json}},"minutes":30}"""),
+                ("/api/tray/recipe", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":{{json}}}"""),
+                ("/api/trays/1/tending", $$"""{"heat":{{json}},"turning":"once","basting":"never","drainsJuices":false}"""),
+            })
+            {
+                (int status, _) = await kitchen.Send(HttpMethod.Post, path, raw: body);
+                Assert.True(status < 500, $"{path} {body} gave {status}");
             }
 
             Assert.True((await kitchen.Send(HttpMethod.Post, "/api/oven/start", raw: $$"""{"trayVersion":{{json}}}""")).Status < 500);

@@ -34,14 +34,36 @@ internal sealed class Kitchen : IAsyncDisposable
     /// <summary>A plan that is fine in every field: six thighs out of the fridge.</summary>
     public static JsonObject GoodPlan() => JsonNode.Parse("""
         {
-          "name": "Thighs", "cut": "boneInThigh", "skinOn": true, "count": 6,
-          "mass": { "value": 990, "unit": "gram" }, "massBasis": "pack",
-          "height": { "value": 38, "unit": "millimetre" }, "startFrom": "fridge",
-          "ovenMode": "still", "ovenSetting": { "value": 204, "unit": "celsius" },
+          "name": "Thighs",
+          "chicken": [{
+            "id": 1, "cut": "boneInThigh", "skinOn": true, "coating": "oil",
+            "sizes": { "basis": "pack", "count": 6, "mass": { "value": 990, "unit": "gram" }, "spreadPercent": 0, "each": [] },
+            "height": { "value": 38, "unit": "millimetre" }, "startFrom": "fridge",
+            "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false, "skinDown": false
+          }],
+          "vegetables": [],
+          "vessels": [{ "kind": "halfSheet", "width": null, "depth": null, "rack": false, "parchment": false, "waterMl": 0 }],
+          "ovenMode": "still", "ovenSetting": { "value": 204, "unit": "celsius" }, "steps": [],
           "profile": "unitedStates", "targetCore": { "value": 74, "unit": "celsius" },
-          "restMinutes": 5, "eatAt": null
+          "restMinutes": 5, "eatAt": null, "spots": []
         }
         """)!.AsObject();
+
+    /// <summary>The good plan with potatoes and carrots round the chicken.</summary>
+    public static JsonObject Supper()
+    {
+        JsonObject plan = GoodPlan();
+        plan["chicken"]![0]!["sizes"]!["spreadPercent"] = 15;
+        plan["vegetables"] = JsonNode.Parse("""
+            [
+              { "id": 2, "kind": "potato", "cut": "cube", "size": { "value": 25, "unit": "millimetre" }, "amount": { "value": 300, "unit": "gram" },
+                "place": "around", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false },
+              { "id": 3, "kind": "courgette", "cut": "coin", "size": { "value": 20, "unit": "millimetre" }, "amount": { "value": 150, "unit": "gram" },
+                "place": "around", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false }
+            ]
+            """);
+        return plan;
+    }
 
     /// <summary>A body as JSON, one field replaced by whatever this is.</summary>
     public static string With(JsonObject body, string path, string json)
@@ -49,10 +71,15 @@ internal sealed class Kitchen : IAsyncDisposable
         const string mark = "\"@@\"";
         JsonObject copy = body.DeepClone().AsObject();
         string[] steps = path.Split('.');
-        JsonObject at = steps.SkipLast(1).Aggregate(copy, (node, step) => node[step]!.AsObject());
+        JsonNode at = steps.SkipLast(1).Aggregate((JsonNode)copy, (node, step) => Step(node, step));
         at[steps[^1]] = "@@";
         return copy.ToJsonString().Replace(mark, json, StringComparison.Ordinal);
     }
+
+    /// <summary>"chicken[0]" is an element, "mass" a member.</summary>
+    private static JsonNode Step(JsonNode node, string step) => step.Split('[', ']') is [var name, var index, _]
+        ? node[name]![int.Parse(index, System.Globalization.CultureInfo.InvariantCulture)]!
+        : node[step]!;
 
     public static JsonObject Readings(params double[] celsius) => new()
     {
@@ -90,7 +117,14 @@ internal sealed class Kitchen : IAsyncDisposable
         return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
     }
 
-    public Task<(int Status, JsonNode? Body)> SaveTray(JsonNode plan) => Send(HttpMethod.Put, "/api/tray", plan);
+    /// <summary>Saves into the first tray of this kitchen, which is made when first asked for.</summary>
+    public async Task<(int Status, JsonNode? Body)> SaveTray(JsonNode plan)
+    {
+        await Get("/api/tray");
+        return await SaveFirst(plan);
+    }
+
+    private Task<(int Status, JsonNode? Body)> SaveFirst(JsonNode plan) => Send(HttpMethod.Put, "/api/trays/1", plan);
 
     /// <summary>Saves the good plan and puts it in; gives the bake's id.</summary>
     public async Task<string> StartGoodBake()

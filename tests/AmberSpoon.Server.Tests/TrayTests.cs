@@ -6,12 +6,15 @@ namespace AmberSpoon.Server.Tests;
 public sealed class TrayTests
 {
     [Fact]
-    public async Task An_empty_kitchen_has_a_tray_to_play_with()
+    public async Task An_empty_kitchen_has_an_empty_tray_to_put_things_on()
     {
         await using var kitchen = new Kitchen();
         JsonNode tray = await kitchen.Get("/api/tray");
-        Assert.Equal("boneInThigh", (string?)tray["plan"]!["cut"]);
-        Assert.InRange((double)tray["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!, 20, 50);
+        Assert.Empty(tray["plan"]!["chicken"]!.AsArray());
+        Assert.Null(tray["answer"]);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/tray/section")).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/together")).Status);
+        Assert.Equal(409, (await kitchen.Start((int)tray["version"]!)).Status);
     }
 
     [Fact]
@@ -20,14 +23,14 @@ public sealed class TrayTests
         await using var kitchen = new Kitchen();
         JsonObject plan = Kitchen.GoodPlan();
         plan["ovenSetting"] = new JsonObject { ["value"] = 400, ["unit"] = "fahrenheit" };
-        plan["mass"] = new JsonObject { ["value"] = 2.25, ["unit"] = "pound" };
+        plan["chicken"]![0]!["sizes"]!["mass"] = new JsonObject { ["value"] = 2.25, ["unit"] = "pound" };
         Assert.Equal(200, (await kitchen.SaveTray(plan)).Status);
 
         await kitchen.Restart();
 
         JsonNode stored = (await kitchen.Get("/api/tray"))["plan"]!;
         Assert.True(JsonNode.DeepEquals(plan["ovenSetting"], stored["ovenSetting"]));
-        Assert.True(JsonNode.DeepEquals(plan["mass"], stored["mass"]));
+        Assert.True(JsonNode.DeepEquals(plan["chicken"]![0]!["sizes"], stored["chicken"]![0]!["sizes"]));
     }
 
     [Fact]
@@ -77,10 +80,10 @@ public sealed class TrayTests
     {
         await using var kitchen = new Kitchen();
         JsonObject plan = Kitchen.GoodPlan();
-        plan["startFrom"] = "frozen";
+        plan["chicken"]![0]!["startFrom"] = "frozen";
         (int status, JsonNode? problem) = await kitchen.SaveTray(plan);
         Assert.Equal(400, status);
-        Assert.Contains("Thaw it in the fridge", (string?)problem!["errors"]!["startFrom"]![0], StringComparison.Ordinal);
+        Assert.Contains("Thaw it in the fridge", (string?)problem!["errors"]!["chicken[0].startFrom"]![0], StringComparison.Ordinal);
     }
 
     [Fact]
@@ -91,5 +94,130 @@ public sealed class TrayTests
         Assert.Equal(3, (await kitchen.Get("/api/log"))["bakes"]!.AsArray().Count);
         await kitchen.Restart();
         Assert.Equal(3, (await kitchen.Get("/api/log"))["bakes"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Every_piece_has_a_place_and_keeps_it()
+    {
+        await using var kitchen = new Kitchen();
+        (_, JsonNode? view) = await kitchen.SaveTray(Kitchen.Supper());
+        JsonArray spots = view!["plan"]!["spots"]!.AsArray();
+        Assert.Equal(6, spots.Count(spot => (int)spot!["lot"]! == 1));
+        Assert.All(view["answer"]!["forecast"]!["lots"]!.AsArray(), lot => Assert.NotEmpty(lot!["curve"]!.AsArray()));
+
+        JsonObject warmer = view["plan"]!.DeepClone().AsObject();
+        warmer["ovenSetting"]!["value"] = 215;
+        (_, JsonNode? again) = await kitchen.SaveTray(warmer);
+        Assert.True(JsonNode.DeepEquals(spots, again!["plan"]!["spots"]));
+    }
+
+    [Fact]
+    public async Task More_food_than_the_tray_holds_is_refused_with_how_much_and_a_second_tray_is_offered()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["chicken"]![0]!["sizes"]!["count"] = 40;
+        plan["chicken"]![0]!["sizes"]!["mass"]!["value"] = 6600;
+        plan["chicken"]![0]!["height"] = null;
+        (int status, JsonNode? problem) = await kitchen.SaveTray(plan);
+        Assert.Equal(400, status);
+        Assert.Matches(@"\d+ % more than this tray holds", (string?)problem!["errors"]!["vessels"]![0]);
+        Assert.Equal("secondTray", (string?)problem["offer"]);
+        Assert.Equal(2, (await kitchen.Get("/api/tray"))["plan"]!["vegetables"]!.AsArray().Count);
+    }
+
+    [Fact]
+    public async Task Undo_and_redo_walk_through_every_change_and_survive_a_restart()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.GoodPlan());
+        (_, JsonNode? second) = await kitchen.SaveTray(Kitchen.Supper());
+        Assert.True((bool)second!["canUndo"]! && !(bool)second["canRedo"]!);
+        await kitchen.Restart();
+
+        (_, JsonNode? undone) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo");
+        Assert.Empty(undone!["plan"]!["vegetables"]!.AsArray());
+        (_, JsonNode? empty) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo");
+        Assert.Null(empty!["answer"]);
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo")).Status);
+        await kitchen.Send(HttpMethod.Post, "/api/trays/1/redo");
+        (_, JsonNode? redone) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/redo");
+        Assert.True(JsonNode.DeepEquals(second["plan"], redone!["plan"]));
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/redo")).Status);
+
+        await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo");
+        await kitchen.SaveTray(Kitchen.Supper());
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/redo")).Status);
+    }
+
+    [Fact]
+    public async Task Trays_are_copied_put_away_and_brought_back()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        (_, JsonNode? copy) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/duplicate");
+        Assert.Equal("Thighs, again", (string?)copy!["plan"]!["name"]);
+        Assert.Equal(2, (int)(await kitchen.Get("/api/tray"))["id"]!);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(1));
+
+        (_, JsonNode? left) = await kitchen.Send(HttpMethod.Post, "/api/trays/2/archive");
+        Assert.Equal(1, (int)left!["id"]!);
+        JsonNode listed = (await kitchen.Get("/api/trays"))["trays"]!;
+        Assert.True((bool)listed.AsArray().Single(tray => (int)tray!["id"]! == 2)!["isArchived"]!);
+
+        await kitchen.Send(HttpMethod.Post, "/api/trays/2/open");
+        Assert.Equal(2, (int)(await kitchen.Get("/api/tray"))["id"]!);
+        (_, JsonNode? fresh) = await kitchen.Send(HttpMethod.Post, "/api/trays");
+        Assert.Empty(fresh!["plan"]!["chicken"]!.AsArray());
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Post, "/api/trays/99/open")).Status);
+    }
+
+    [Fact]
+    public async Task A_proposal_is_adopted_as_it_is_and_keeps_its_word()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        (_, JsonNode? together) = await kitchen.Send(HttpMethod.Post, "/api/tray/together");
+        JsonNode best = together!["proposals"]![0]!;
+        Assert.True((double)best["spreadAfter"]! < (double)best["spreadBefore"]! - 1);
+        (int status, JsonNode? view) = await kitchen.SaveTray(best["plan"]!.DeepClone());
+        Assert.Equal(200, status);
+        JsonNode spread = view!["answer"]!["forecast"]!["spread"]!;
+        Assert.Equal((double)best["spreadAfter"]!, (double)spread["lastMinutes"]! - (double)spread["firstMinutes"]!, 0.5);
+    }
+
+    [Fact]
+    public async Task Ways_recipes_and_schools_answer_and_change_nothing_but_what_they_should()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        (_, JsonNode? ways) = await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["asPlanned","hot"]}""");
+        Assert.Equal(2, ways!.AsArray().Count);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["hot"]}""")).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["hot","sideways"]}""")).Status);
+        (_, JsonNode? recipe) = await kitchen.Send(HttpMethod.Post, "/api/tray/recipe", raw: """{"oven":{"value":350,"unit":"fahrenheit"},"minutes":20}""");
+        Assert.StartsWith("Leave it", (string?)recipe!["advice"], StringComparison.Ordinal);
+        Assert.Empty((await kitchen.Get("/api/tray"))["plan"]!["steps"]!.AsArray());
+
+        (int status, JsonNode? tended) = await kitchen.Send(
+            HttpMethod.Post, "/api/trays/1/tending", raw: """{"heat":"steady","turning":"once","basting":"often","drainsJuices":true}""");
+        Assert.Equal(200, status);
+        Assert.Contains(tended!["plan"]!["steps"]!.AsArray(), step => (string?)step!["kind"] == "drain");
+        Assert.Equal(3, tended["answer"]!["effects"]!.AsArray().Count);
+        Assert.NotNull(tended["answer"]!["brush"]);
+    }
+
+    [Fact]
+    public async Task A_section_of_each_lot_can_be_seen()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        foreach (int lot in new[] { 1, 2, 3 })
+        {
+            Assert.NotEmpty((await kitchen.Get($"/api/tray/section?lot={lot}"))["frames"]!.AsArray());
+        }
+
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/tray/section?lot=9")).Status);
     }
 }

@@ -23,9 +23,15 @@ test('pictures for the docs', async ({ browser }) => {
       await page.goto(`${kitchen.address}/tray`);
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('tray');
-      await page.getByRole('button', { name: 'See inside' }).click();
+      await page.getByRole('tab', { name: 'Cut open' }).click();
       await expect(page.getByText(/^Coldest/)).toBeVisible();
       await shoot('inside');
+      await page.getByRole('tab', { name: 'Finish together' }).click();
+      await expect(page.getByRole('button', { name: 'Do it like this' }).first()).toBeEnabled({ timeout: 20_000 });
+      await shoot('together');
+      await page.getByRole('tab', { name: 'Other ways' }).click();
+      await expect(page.getByRole('columnheader', { name: 'Hot and fast' })).toBeVisible({ timeout: 20_000 });
+      await shoot('ways');
       await page.goto(`${kitchen.address}/why`);
       await expect(page.getByText('within 0.5°')).toBeVisible();
       await expect(page.getByText('solving', { exact: true })).toHaveCount(0);

@@ -19,11 +19,25 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
   await judge(page);
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
 
-  for (const station of ['tray', 'oven', 'log', 'tray inside', 'oven inside', 'log inside', 'why']) {
-    const [name, inside] = station.split(' ');
+  for (const station of [
+    'tray',
+    'tray Cut open',
+    'tray Curve',
+    'tray Finish together',
+    'tray Other ways',
+    'tray A recipe',
+    'oven',
+    'log',
+    'oven inside',
+    'log inside',
+    'why',
+  ]) {
+    const [name, ...rest] = station.split(' ');
+    const tab = rest.join(' ');
     await page.goto(`${kitchen.address}/${name}`);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    if (inside) {
+    if (name === 'tray' && tab) await page.getByRole('tab', { name: tab }).click();
+    if (tab === 'inside') {
       await page.getByRole('button', { name: 'See inside' }).click();
       await expect(page.getByText(/^Coldest/)).toBeVisible();
     }

@@ -5,10 +5,15 @@ const answer = (page: Page) => page.getByRole('region', { name: 'The answer' });
 const headline = (page: Page) => answer(page).getByRole('heading', { level: 1 });
 const choose = (page: Page, group: string, option: string) =>
   page.getByRole('radiogroup', { name: group }).getByRole('radio', { name: option }).click();
+const open = (page: Page, name: string | RegExp) => page.getByRole('button', { name }).first().click();
+const thighs = (page: Page) => open(page, /^6 bone-in thighs/);
 
 /** Minutes in the oven, as the answer says them. */
 async function minutes(page: Page): Promise<number> {
-  const text = (await answer(page).getByText('min in the oven').textContent()) ?? '';
+  const text =
+    (await answer(page)
+      .getByText(/min, give or take/)
+      .textContent()) ?? '';
   return Number.parseInt(text, 10);
 }
 
@@ -19,33 +24,34 @@ test.beforeEach(async ({ page, kitchen }) => {
 
 test('every change answers at once and is kept', async ({ page, kitchen }) => {
   const first = await minutes(page);
-
   await choose(page, 'Its air', 'Fan');
   await expect.poll(() => minutes(page)).toBeLessThan(first);
   const fan = await minutes(page);
 
-  await page.getByRole('button', { name: 'Cut' }).click();
-  await page.getByRole('option', { name: 'leg quarter' }).click();
-  await page.getByLabel('Mass', { exact: true }).fill('330');
-  await page.getByLabel('Mass of').selectOption('each');
+  await thighs(page);
+  await page.getByLabel('How many').fill('4');
+  await expect(page.getByLabel('Mass of all')).toHaveValue('660');
+  await choose(page, 'Weighed', 'One');
+  await page.getByLabel('Mass of one').fill('300');
   await expect.poll(() => minutes(page)).toBeGreaterThan(fan);
-
   await page.getByLabel('Height of the thickest').fill('1.5');
   await page.getByLabel('Unit of height').selectOption('inch');
-  await expect(page.getByText('1.5 in', { exact: true })).toBeVisible();
 
   await choose(page, 'Temperatures in', '°F');
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
+  await open(page, /^Done when/);
   await page.getByRole('button', { name: 'Safety rule' }).click();
   await page.getByRole('option', { name: 'Australia' }).click();
   await expect(page.getByLabel('Take it out when the middle is')).toHaveValue('167');
+  await open(page, /^More/);
   await choose(page, 'Comes from', 'Counter');
   await expect(page.getByText('Keep raw chicken out for 2 hours at most')).toBeVisible();
   const last = await headline(page).textContent();
 
-  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.startFrom).toBe('counter');
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.chicken[0].startFrom).toBe('counter');
   await page.reload();
   await expect(headline(page)).toHaveText(last ?? '');
+  await open(page, /^4 bone-in thighs/);
   await expect(page.getByLabel('Height of the thickest')).toHaveValue('1.5');
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
 });
@@ -53,7 +59,6 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
 test('dinner at a time is worked back from, and an impossible one offers the earliest', async ({ page }) => {
   await page.getByLabel('Dinner time').fill('19:15');
   await expect(answer(page).getByRole('definition').last()).toHaveText('19:15');
-  await expect(headline(page)).toHaveText('Out at 19:10');
 
   await page.getByLabel('Dinner time').fill('17:20');
   await expect(page.getByRole('alert')).toContainText('17:20 is too soon');
@@ -71,46 +76,79 @@ test('dinner at a time is worked back from, and an impossible one offers the ear
 });
 
 const wrong: { field: string; typed: string; says: RegExp }[] = [
-  { field: 'Mass', typed: '-900', says: /Write the mass as a number above 0/ },
-  { field: 'Mass', typed: '0', says: /Write the mass as a number above 0/ },
-  { field: 'Mass', typed: 'heavy', says: /Write the mass as a number above 0/ },
-  { field: 'Mass', typed: '99999999', says: /Check the mass, the count/ },
+  { field: 'Mass of all', typed: '-900', says: /Write the mass as a number above 0/ },
+  { field: 'Mass of all', typed: 'heavy', says: /Write the mass as a number above 0/ },
+  { field: 'Mass of all', typed: '99999999', says: /Check the mass, the count/ },
   { field: 'How many', typed: '0', says: /Between 1 and 60 pieces/ },
   { field: 'How many', typed: 'six', says: /Between 1 and 60 pieces/ },
   { field: 'Height of the thickest', typed: '300', says: /Measure the thickest one again/ },
   { field: 'Oven', typed: '400', says: /Did you mean 400 °F/ },
   { field: 'Oven', typed: '900', says: /choose 120 °C to 290 °C/ },
   { field: 'Oven', typed: 'hot', says: /Write a temperature as a number/ },
-  { field: 'Take it out when the middle is', typed: '165', says: /Did you mean 165 °F/ },
   { field: 'Tonight', typed: '', says: /Give the tray a name/ },
 ];
 
 test('what cannot be is said at its field, and nothing stored changes', async ({ page, kitchen }) => {
   const stored = JSON.stringify((await kitchen.get('/api/tray')).plan);
+  await thighs(page);
   for (const { field, typed, says } of wrong) {
     const box = page.getByRole('textbox', { name: field, exact: true });
-    const before = await box.inputValue();
+    const [before, mass] = [await box.inputValue(), await page.getByLabel('Mass of all').inputValue()];
     await box.fill(typed);
     await expect(page.getByRole('alert').filter({ hasText: says }), `${field}: ${typed}`).toBeVisible();
     await expect(box).toHaveAttribute('aria-invalid', 'true');
     expect(JSON.stringify((await kitchen.get('/api/tray')).plan)).toBe(stored);
     await box.fill(before);
+    await page.getByLabel('Mass of all').fill(mass);
     await expect(page.getByRole('alert')).toHaveCount(0);
   }
 
+  await open(page, /^More/);
   await choose(page, 'Comes from', 'Frozen');
   await expect(page.getByRole('alert')).toContainText('Thaw it in the fridge first');
-  expect(JSON.stringify((await kitchen.get('/api/tray')).plan)).toBe(stored);
+  expect(JSON.stringify((await kitchen.get('/api/tray')).plan.chicken)).toBe(
+    JSON.stringify(JSON.parse(stored).chicken),
+  );
 });
 
-test('the spoon moves by keyboard and by hand, and the answer shows its minute', async ({ page }) => {
+test('vegetables of no size and steps after the end are refused at their field', async ({ page }) => {
+  await open(page, /^Potatoes/);
+  await page.getByLabel('Size', { exact: true }).fill('200');
+  await expect(page.getByRole('alert')).toContainText('10 to 60 mm');
+  await page.getByLabel('Size', { exact: true }).fill('0');
+  await expect(page.getByRole('alert')).toContainText('10 to 60 mm');
+  await page.getByLabel('Size', { exact: true }).fill('20');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+
+  await open(page, /^Tending/);
+  await page.getByRole('button', { name: 'Add a step' }).click();
+  await expect(page.getByRole('list', { name: 'What the steps do' })).toContainText('Turn over');
+  await page.getByLabel('After how many minutes').fill('150');
+  await expect(page.getByRole('alert')).toContainText('Everything is out after');
+  await page.getByRole('button', { name: /^Leave out/ }).click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+});
+
+test('too much food says how much, and a second tray makes room', async ({ page, kitchen }) => {
+  await thighs(page);
+  await page.getByLabel('How many').fill('22');
+  await expect(page.getByRole('alert')).toContainText(/\d+ % more than this tray holds/);
+  expect((await kitchen.get('/api/tray')).plan.chicken[0].sizes.count).toBe(6);
+  await page.getByLabel('How many').fill('14');
+  await expect(page.getByRole('alert')).toContainText('no room for');
+  await page.getByRole('button', { name: 'Use a second tray' }).first().click();
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await expect(page.getByRole('figure', { name: 'The tray from above, lower shelf' })).toBeVisible();
+});
+
+test('the spoon moves by keyboard and by hand, and the picture shows its minute', async ({ page }) => {
   const spoon = page.getByRole('slider', { name: 'Minute shown' });
-  const middle = answer(page).getByText(/Middle at \d\d:\d\d/);
-  const before = await middle.textContent();
+  const lead = page.getByRole('button', { name: /^bone-in thigh \d: .*probe this one/ });
+  const before = await lead.getAttribute('aria-label');
   await spoon.focus();
   for (let i = 0; i < 5; i++) await page.keyboard.press('ArrowRight');
-  await expect(middle).not.toHaveText(before ?? '');
   await expect(spoon).toHaveAttribute('aria-valuetext', /^\d\d:\d\d, middle \d+ °C$/);
+  expect(await lead.getAttribute('aria-label')).not.toBe(before);
 
   await page.keyboard.press('Home');
   const start = await spoon.getAttribute('aria-valuetext');
@@ -120,11 +158,131 @@ test('the spoon moves by keyboard and by hand, and the answer shows its minute',
   await expect(spoon).not.toHaveAttribute('aria-valuetext', start ?? '');
 });
 
-test('a table says what the curve shows', async ({ page }) => {
+test('a piece is dragged, by hand and by keyboard, and stays where it is laid', async ({ page, kitchen }) => {
+  const spots = async () =>
+    (await kitchen.get('/api/tray')).plan.spots as {
+      lot: number;
+      index: number;
+      xMm: number;
+      yMm: number;
+      isPinned: boolean;
+    }[];
+  const carrot = (await spots()).find((spot) => spot.lot === 3 && spot.index === 0);
+  const piece = page.getByRole('button', { name: /^carrots: / });
+  const box = await piece.boundingBox();
+  if (!box || !carrot) throw new Error('The carrot is not on screen.');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 + 40, box.y + box.height / 2 + 25, { steps: 5 });
+  await page.mouse.up();
+  await expect
+    .poll(async () => (await spots()).find((spot) => spot.lot === 3 && spot.index === 0)?.isPinned)
+    .toBe(true);
+  const moved = (await spots()).find((spot) => spot.lot === 3 && spot.index === 0);
+  expect(Math.hypot((moved?.xMm ?? 0) - carrot.xMm, (moved?.yMm ?? 0) - carrot.yMm)).toBeGreaterThan(10);
+
+  await piece.focus();
+  await page.keyboard.press('ArrowUp');
+  await expect
+    .poll(async () => (await spots()).find((spot) => spot.lot === 3 && spot.index === 0)?.yMm)
+    .not.toBe(moved?.yMm);
+  await page.getByRole('button', { name: 'Lay it out afresh' }).click();
+  await expect.poll(async () => (await spots()).every((spot) => !spot.isPinned)).toBe(true);
+});
+
+test('tables say what the picture and the curve show', async ({ page }) => {
+  const tray = page.getByRole('table', { name: 'What is on the tray' }).getByRole('row');
+  await expect(tray).toHaveCount(5);
+  await expect(tray.nth(2)).toContainText('potatoes');
+  await page.getByRole('tab', { name: 'Curve' }).click();
   const rows = page.getByRole('table', { name: 'Predicted temperatures' }).getByRole('row');
   await expect(rows.nth(1)).toContainText('4 °C');
-  const last = await rows.last().getByRole('cell').first().textContent();
-  expect(Number.parseInt(last ?? '', 10)).toBeGreaterThan(76);
+});
+
+test('a finish-together plan is adopted with one tap, and undone', async ({ page, kitchen }) => {
+  const apart = async () =>
+    Number.parseInt(
+      (await answer(page)
+        .getByText(/^\d+ min$/)
+        .textContent()) ?? '',
+      10,
+    );
+  const before = await apart();
+  await page.getByRole('tab', { name: 'Finish together' }).click();
+  await page.getByRole('button', { name: 'Do it like this' }).first().click();
+  await expect.poll(apart).toBeLessThan(before - 3);
+  await expect(page.getByText('Everything is done together')).toBeVisible({ timeout: 15_000 });
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect.poll(apart).toBe(before);
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect.poll(apart).toBeLessThan(before - 3);
+  expect((await kitchen.get('/api/tray')).canUndo).toBe(true);
+});
+
+test('other ways stand side by side, and a recipe is held against these pieces', async ({ page }) => {
+  await page.getByRole('tab', { name: 'Other ways' }).click();
+  const table = page.getByRole('region', { name: 'Ways side by side' }).getByRole('table');
+  await expect(table.getByRole('columnheader')).toHaveCount(4, { timeout: 15_000 });
+  await page.getByRole('button', { name: 'Covered, then open' }).click();
+  await expect(table.getByRole('columnheader', { name: 'Covered, then open' })).toBeVisible({ timeout: 15_000 });
+  await expect(page.getByRole('button', { name: 'Boneless' })).toBeDisabled();
+  await expect(table.getByRole('row', { name: /^Chicken done/ })).toContainText(/\d+ min ± \d+/);
+
+  await page.getByRole('tab', { name: 'A recipe' }).click();
+  await page.getByLabel('The recipe’s time, min').fill('20');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(page.getByText(/^Leave it \d+ min longer/)).toBeVisible();
+  await page.getByLabel('The recipe’s oven').fill('20');
+  await page.getByRole('button', { name: 'Try it' }).click();
+  await expect(page.getByRole('alert')).toContainText('120 °C to 290 °C');
+});
+
+test('a school plans the steps, and the last raw brush has its time', async ({ page }) => {
+  await thighs(page);
+  await page.getByRole('button', { name: 'Coating Dry rub' }).click();
+  await page.getByRole('option', { name: 'glaze' }).click();
+  await expect(answer(page).getByText(/Last touch of the brush that met raw chicken: \d\d:\d\d/)).toBeVisible();
+  await open(page, /^Tending/);
+  await page.getByLabel('Heat', { exact: true }).selectOption('foil on, then off');
+  await page.getByRole('button', { name: 'Plan the steps like this' }).click();
+  await expect(page.getByRole('list', { name: 'Steps', exact: true }).getByRole('listitem')).toHaveCount(3);
+  await expect(page.getByRole('list', { name: 'What the steps do' })).toContainText(/Foil on: adds \d+ min/);
+});
+
+test('keys add, choose, count, move the spoon and undo', async ({ page, kitchen }) => {
+  const count = async () => (await kitchen.get('/api/tray')).plan.chicken[0].sizes.count;
+  await page.keyboard.press('n');
+  await expect(page.getByLabel('How many')).toBeVisible();
+  await page.keyboard.press('+');
+  await expect.poll(count).toBe(7);
+  await page.keyboard.press('-');
+  await expect.poll(count).toBe(6);
+  const spoon = page.getByRole('slider');
+  const before = await spoon.getAttribute('aria-valuetext');
+  await page.keyboard.press('.');
+  await expect(spoon).not.toHaveAttribute('aria-valuetext', before ?? '');
+  await page.keyboard.press('Control+z');
+  await expect.poll(count).toBe(7);
+  await page.keyboard.press('Control+y');
+  await expect.poll(count).toBe(6);
+  await page.keyboard.press('v');
+  await page.getByRole('button', { name: 'Leeks' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.vegetables.length).toBe(4);
+});
+
+test('trays are kept by name, copied, put away and opened again', async ({ page, kitchen }) => {
+  await page.getByRole('button', { name: 'Trays' }).click();
+  await page.getByRole('button', { name: 'Sunday leg quarters' }).click();
+  await expect(page.getByRole('textbox', { name: 'Tonight' })).toHaveValue('Sunday leg quarters');
+  await page.getByRole('button', { name: 'Trays' }).click();
+  await page.getByRole('button', { name: 'Copy this' }).click();
+  await expect(page.getByRole('textbox', { name: 'Tonight' })).toHaveValue('Sunday leg quarters, again');
+  await page.getByRole('button', { name: 'Trays' }).click();
+  await page.getByRole('button', { name: 'Put this away' }).click();
+  await expect(page.getByRole('textbox', { name: 'Tonight' })).toHaveValue('Sunday leg quarters');
+  await page.getByRole('button', { name: 'Trays' }).click();
+  await expect(page.getByRole('list', { name: 'Put away' })).toContainText('again');
+  expect((await kitchen.get('/api/trays')).trays.length).toBe(4);
 });
 
 test('why says what the answer rests on, with sources', async ({ page }) => {
@@ -139,8 +297,9 @@ test('a change on one screen shows on the other', async ({ page, kitchen, contex
   const other = await context.newPage();
   await other.goto(`${kitchen.address}/tray`);
   await expect(headline(other)).toBeVisible();
+  await thighs(page);
   await page.getByRole('button', { name: 'One piece more' }).click();
-  await expect(other.getByLabel('How many')).toHaveValue('7');
+  await expect(other.getByRole('button', { name: /^7 bone-in thighs/ })).toBeVisible();
 });
 
 test('what is typed while the server is gone is saved when it is back', async ({ page, kitchen }) => {

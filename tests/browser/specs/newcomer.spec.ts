@@ -1,0 +1,40 @@
+import { expect, KitchenServer, test } from '../kitchen';
+
+/** Taps and fields filled, counted. */
+const MOST_ACTIONS = 12;
+
+test('a newcomer goes from an empty kitchen to a saved supper that finishes together', async ({ page }) => {
+  const kitchen = await KitchenServer.create({ demo: false });
+  try {
+    let actions = 0;
+    const tap = async (role: 'button' | 'tab', name: string) => {
+      actions++;
+      await page.getByRole(role, { name, exact: true }).first().click();
+    };
+    await page.goto(kitchen.address);
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText('An empty tray');
+
+    await tap('button', 'Chicken');
+    await tap('button', 'bone-in thighs');
+    await tap('button', 'Vegetable');
+    await tap('button', 'potatoes');
+    await tap('button', 'Vegetable');
+    await tap('button', 'carrots');
+    actions++;
+    await page.getByRole('textbox', { name: 'Tonight' }).fill('First supper');
+    await tap('tab', 'Finish together');
+    await tap('button', 'Do it like this');
+    await expect(page.getByText('Everything is done together')).toBeVisible({ timeout: 20_000 });
+    expect(actions).toBeLessThanOrEqual(MOST_ACTIONS);
+
+    await page.reload();
+    const { plan, answer } = await kitchen.get('/api/tray');
+    expect(plan.name).toBe('First supper');
+    expect(plan.chicken[0]).toMatchObject({ cut: 'boneInThigh', sizes: { count: 6 } });
+    expect(plan.vegetables.map((lot: { kind: string }) => lot.kind)).toEqual(['potato', 'carrot']);
+    const { spread } = answer.forecast;
+    expect(spread.lastMinutes - spread.firstMinutes).toBeLessThan(6);
+  } finally {
+    await kitchen.close();
+  }
+});
