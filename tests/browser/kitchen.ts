@@ -121,9 +121,9 @@ export async function passMinutes(kitchen: KitchenServer, minutes: number) {
   await kitchen.open();
 }
 
-/** The invented household as the server seeds it: made by the first test of a run, copied by the others. */
+/** The invented household as the server seeds it: made by the first test of each worker, copied by its others. */
 async function seededFolder(first: KitchenServer): Promise<string> {
-  const seeded = join(tmpdir(), `amber-seeded-${process.ppid}`);
+  const seeded = join(tmpdir(), `amber-seeded-${process.ppid}-${process.env.TEST_PARALLEL_INDEX}`);
   if (!existsSync(seeded)) {
     await first.open();
     await first.kill();

@@ -1,11 +1,12 @@
 import { defineConfig } from '@playwright/test';
 
 export default defineConfig({
-  timeout: 120_000,
+  timeout: 90_000,
   // Generous: CI shares its cores, and no test is about speed.
   expect: { timeout: 15_000 },
-  workers: 1,
+  workers: 2,
   use: {
+    actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Etc/GMT-1',
     launchOptions: {

@@ -152,6 +152,7 @@ test('finishing without a serve verdict asks first', async ({ page, kitchen }) =
 
 test('held temperatures count where the rule has them', async ({ page, kitchen }) => {
   await page.goto(`${kitchen.address}/tray`);
+  await page.getByRole('button', { name: /^Done when/ }).click();
   await page.getByRole('button', { name: 'Safety rule' }).click();
   await page.getByRole('option', { name: 'United Kingdom' }).click();
   await expect.poll(async () => (await kitchen.get('/api/tray')).plan.profile).toBe('unitedKingdom');

@@ -31,7 +31,7 @@ export function TrayPicture(props: TrayPictureProps) {
   const gap = 18;
   const pxPerMm = Math.min((width - gap * (vessels.length - 1)) / (widest * vessels.length), props.maxHeight / deepest);
   return (
-    <div ref={box} className="flex items-start justify-center gap-[18px]">
+    <div ref={box} className="flex min-w-0 items-start justify-center gap-[18px] overflow-hidden">
       {width > 0 &&
         vessels.map((vessel, index) => (
           <OneVessel

@@ -46,7 +46,7 @@ export function PictureView(props: {
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
   return (
-    <div className="grid gap-x-6 gap-y-1 pt-3 xl:grid-cols-[minmax(0,1fr)_17rem]">
+    <div className="grid grid-cols-1 gap-x-6 gap-y-1 pt-3 xl:grid-cols-[minmax(0,1fr)_17rem]">
       <TrayPicture
         layout={layout}
         lots={forecast.lots}

@@ -44,8 +44,10 @@ export function WaysView(props: {
           );
         })}
       </fieldset>
-      {asked.isPending && <p role="status">Baking it every way…</p>}
-      <div className={`overflow-x-auto ${asked.isFetching ? 'opacity-60' : ''}`}>
+      <p role="status" className="min-h-6 text-ink-soft">
+        {asked.isFetching ? 'Baking it every way…' : ''}
+      </p>
+      <div className="overflow-x-auto">
         <table className="w-full min-w-[34rem] border-collapse text-left">
           <thead>
             <tr>
