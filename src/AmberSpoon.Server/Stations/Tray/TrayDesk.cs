@@ -31,7 +31,7 @@ internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<
         TrayRow row = await Find(id, cancel);
         RequireFood(row);
         TendingSchool school = request.ToSchool();
-        return await Save(row, Computed(row.Plan, plan => SchoolSteps.Adopt(plan, school)), cancel);
+        return await Save(row, Computed(planner.WithoutPastDinner(row.Plan), plan => SchoolSteps.Adopt(plan, school)), cancel);
     }
 
     public async Task<TrayView> New(CancellationToken cancel) => await Shown(await shelf.Add(EmptyTray.Plan, cancel), cancel);

@@ -35,6 +35,9 @@ internal sealed class TrayPlanner(TimeProvider time)
         return (laid, AnswerAt(laid, layout, forecast, laid.EatAt));
     }
 
+    /// <summary>A stored plan without its dinner where that has passed: what the page shows for it.</summary>
+    public TrayPlan WithoutPastDinner(TrayPlan plan) => plan.EatAt < time.GetUtcNow() ? plan with { EatAt = null } : plan;
+
     /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
     public TrayView View(TrayRow row)
     {

@@ -36,7 +36,9 @@ export function TrayStation({ connected }: { connected: boolean }) {
     if (!view || saving || !(name === 'undo' ? view.canUndo : view.canRedo)) return;
     show(await unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id: view.id } } })));
   };
-  const adopt = (plan: TrayPlan) => change(draftFrom(plan, false, kitchenNow()));
+  // Everything of the other plan but when dinner is.
+  const adopt = (plan: TrayPlan) =>
+    draft && change({ ...draftFrom(plan, false, kitchenNow()), dinner: draft.dinner, dinnerTime: draft.dinnerTime });
   useTrayKeys({
     addChicken: () => document.getElementById('add-chicken')?.click(),
     addVegetable: () => document.getElementById('add-vegetable')?.click(),
