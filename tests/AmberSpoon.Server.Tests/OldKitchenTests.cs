@@ -1,10 +1,10 @@
 using System.Text.Json.Nodes;
+using AmberSpoon.Store;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Infrastructure;
 using Microsoft.EntityFrameworkCore.Migrations;
 using Microsoft.Extensions.DependencyInjection;
-using AmberSpoon.Store;
 using Xunit;
 
 namespace AmberSpoon.Server.Tests;

@@ -36,6 +36,9 @@ public sealed record ChickenLot(
         ? [.. Enumerable.Repeat(PieceBody.GuessMassG(Cut, Height!.Millimetres()), Count)]
         : Sizes.MassesG();
 
+    /// <summary>Only its heaviest piece.</summary>
+    public ChickenLot OnlyHeaviest() => this with { Sizes = new(SizeBasis.Piece, 1, new(MassesG()[0], MassUnit.Gram), 0, []) };
+
     /// <summary>One of its pieces, by mass: a measured height is that of the heaviest, and the others are as much flatter.</summary>
     public PieceBody Piece(double massG)
     {

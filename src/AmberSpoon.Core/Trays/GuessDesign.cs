@@ -16,7 +16,10 @@ public static class GuessDesign
     private const double Evaporation = 0.30;
 
     /// <summary>One pair per uncertain input: the end that heats faster, and the end that heats slower.</summary>
-    public static IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> Around(KitchenGuess centre, bool heightMeasured)
+    /// <param name="centre">What is taken to be likeliest.</param>
+    /// <param name="heightMeasured">A ruler halves the doubt about thickness.</param>
+    /// <param name="startMatters">What lay in the kitchen starts as warm as the kitchen; meat from the fridge may not.</param>
+    public static IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> Around(KitchenGuess centre, bool heightMeasured, bool startMatters = true)
     {
         double thickness = heightMeasured ? MeasuredThickness : GuessedThickness;
         return
@@ -27,8 +30,9 @@ public static class GuessDesign
                 centre with { OvenOffsetC = centre.OvenOffsetC - OvenOffsetC }),
             (centre with { ExchangeFactor = centre.ExchangeFactor * (1 + Exchange) },
                 centre with { ExchangeFactor = centre.ExchangeFactor * (1 - Exchange) }),
-            (centre with { StartDifferenceC = centre.StartDifferenceC + StartC },
-                centre with { StartDifferenceC = centre.StartDifferenceC - StartC }),
+            .. startMatters
+                ? new[] { (centre with { StartDifferenceC = centre.StartDifferenceC + StartC }, centre with { StartDifferenceC = centre.StartDifferenceC - StartC }) }
+                : [],
             (centre with { EvaporationFactor = centre.EvaporationFactor * (1 - Evaporation) },
                 centre with { EvaporationFactor = centre.EvaporationFactor * (1 + Evaporation) }),
         ];

@@ -35,10 +35,10 @@ internal sealed class LotRuns
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
         _pairs = care == Care.Full
-            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && vegetable is null)
+            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && vegetable is null, startMatters: vegetable is null)
                 .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
             : [];
-        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Quick);
+        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
     }
 
     public int Lot { get; }
@@ -92,9 +92,10 @@ internal sealed class LotRuns
     /// </summary>
     private HeatRun Whole(PausedBake paused, GridLevel level, double outS, double endS)
     {
-        bool staysInToTheEnd = outS >= endS;
-        if (staysInToTheEnd && paused.ReachedS >= endS)
+        if (!IsChicken)
         {
+            // On the plate its temperature is of no account.
+            paused.FollowTo([], Math.Max(outS, paused.ReachedS));
             return paused.Found;
         }
 
@@ -127,7 +128,7 @@ internal sealed class LotRuns
             SurfaceColours.Of(leaving.BrowningUnder),
             IsChicken ? nominal.Ends.CookingLoss : WaterLostShare(nominal),
             _setting.Placement.Crowding,
-            [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute))]);
+            [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))]);
     }
 
     /// <summary>The best guess, until dinner.</summary>
@@ -181,9 +182,9 @@ internal sealed class LotRuns
     private TimeBand Later(TimeBand band) =>
         new(band.LowMinutes + AddAtMinutes, band.MedianMinutes + AddAtMinutes, band.HighMinutes + AddAtMinutes);
 
-    /// <summary>What the quick grid says of the two is apart, before the heaviest.</summary>
+    /// <summary>What the rough grid says of the two is apart, before the heaviest.</summary>
     private double LightestReadyMinutes(double heaviestMinutes) =>
-        _lightest is not null && WhenS(_lightest.Found) is { } lightS && WhenS(_quick.Found) is { } heavyS
+        _lightest is not null && WhenS(_lightest.Found) is { } lightS && WhenS(_rough.Found) is { } heavyS
             ? heaviestMinutes - ((heavyS - lightS) / 60)
             : heaviestMinutes;
 
@@ -216,9 +217,9 @@ internal sealed class LotRuns
     private double WaterLostShare(HeatRun run) =>
         Math.Min(0.9 * _vegetable!.Made.Water, 1000 * (run.Ends.EvaporatedKg + run.Ends.BoiledKg) / MassG);
 
-    private CurvePoint At(GuessEnsemble ensemble, int minute)
+    private CurvePoint At(GuessEnsemble ensemble, int minute, int outMinutes)
     {
-        CurvePoint point = ensemble.At(60 * (minute - AddAtMinutes));
+        CurvePoint point = ensemble.At(60 * ((IsChicken ? minute : Math.Min(minute, outMinutes)) - AddAtMinutes));
         return new(minute, Tidy(point.ColdestLowC), Tidy(point.ColdestC), Tidy(point.ColdestHighC), Tidy(point.SurfaceC))
         {
             Browning = Tidy(point.Browning),

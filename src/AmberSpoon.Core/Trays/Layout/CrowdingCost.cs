@@ -20,7 +20,7 @@ public sealed record CrowdingCost(double MinutesAdded, double BrowningLost, doub
 
         TrayPlan alone = plan with
         {
-            Chicken = [.. plan.Chicken.Where(lot => lot.Id == forecast.Lead)],
+            Chicken = [.. plan.Chicken.Where(lot => lot.Id == forecast.Lead).Select(lot => lot.OnlyHeaviest())],
             Vegetables = [.. plan.Vegetables.Where(lot => lot.Id == forecast.Lead)],
         };
         TrayPlan onTwo = alone with { Vessels = [plan.Vessels[vessel], plan.Vessels[vessel]] };

@@ -36,8 +36,8 @@ public sealed record Footprint(double LengthMm, IReadOnlyList<double> HalfWidths
         return sum * LengthMm / (HalfWidthsMm.Count - 1);
     }
 
-    /// <summary>How far its outline reaches from its middle, mm.</summary>
-    public double ReachMm => Math.Max(LengthMm / 2, HalfWidthsMm.Max());
+    /// <summary>Its outline stays within this of its middle, whichever way it is turned, mm.</summary>
+    public double ReachMm => Math.Sqrt((LengthMm * LengthMm / 4) + (HalfWidthsMm.Max() * HalfWidthsMm.Max()));
 
     /// <summary>Its outline round its middle, thick end towards negative x, mm: once round.</summary>
     public IReadOnlyList<(double XMm, double YMm)> Outline()

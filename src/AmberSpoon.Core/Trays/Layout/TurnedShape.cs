@@ -9,10 +9,12 @@ internal sealed class TurnedShape
     /// <summary>From a cell's middle to its corner.</summary>
     private const double CornerMm = TrayGrid.CellMm * 0.7072;
 
-    private TurnedShape(IReadOnlyList<CellRun> runs) => Runs = runs;
+    private readonly CellRun[] _runs;
+
+    private TurnedShape(CellRun[] runs) => _runs = runs;
 
     /// <summary>One per row, counted from the middle of the piece.</summary>
-    public IReadOnlyList<CellRun> Runs { get; }
+    public ReadOnlySpan<CellRun> Runs => _runs;
 
     /// <param name="footprint">The piece.</param>
     /// <param name="angleDegrees">See <see cref="Spot.AngleDegrees"/>.</param>
@@ -22,7 +24,7 @@ internal sealed class TurnedShape
         double around = gapMm + CornerMm;
         (double sin, double cos) = Math.SinCos(angleDegrees * Math.PI / 180);
         double step = footprint.LengthMm / (footprint.HalfWidthsMm.Count - 1);
-        int reach = (int)Math.Ceiling((footprint.ReachMm + Math.Abs(footprint.LengthMm) + around) / TrayGrid.CellMm);
+        int reach = (int)Math.Ceiling((footprint.ReachMm + around) / TrayGrid.CellMm);
         var runs = new List<CellRun>();
         for (int row = -reach; row <= reach; row++)
         {
@@ -48,7 +50,7 @@ internal sealed class TurnedShape
             }
         }
 
-        return new(runs);
+        return new([.. runs]);
 
         bool Covers(double along, double across)
         {

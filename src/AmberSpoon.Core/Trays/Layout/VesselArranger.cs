@@ -24,7 +24,7 @@ internal sealed class VesselArranger
     private readonly Vessel _vessel;
     private readonly TrayGrid _floor;
     private readonly TrayGrid _bed;
-    private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned = [];
+    private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned;
     private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
     private readonly List<TrayItem> _left = [];
     private readonly double _gapMm;
@@ -34,8 +34,9 @@ internal sealed class VesselArranger
     private readonly DistanceField _fromBed;
     private readonly Dictionary<int, DistanceField> _fromLot = [];
 
-    private VesselArranger(Vessel vessel, double gapMm, bool isInRows)
+    private VesselArranger(Vessel vessel, double gapMm, bool isInRows, Dictionary<(Footprint, int, double), TurnedShape> turned)
     {
+        _turned = turned;
         _vessel = vessel;
         _gapMm = gapMm;
         _isInRows = isInRows;
@@ -47,10 +48,11 @@ internal sealed class VesselArranger
     public static VesselLayout Arrange(TrayPlan plan, int vessel, IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
     {
         VesselArranger? best = null;
+        Dictionary<(Footprint, int, double), TurnedShape> turned = [];
         bool isAfresh = false;
         foreach ((Staying staying, double gapMm, bool isInRows) in Ways)
         {
-            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows);
+            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows, turned);
             tried.LayAll(items, spots, staying);
             if (best is null || tried._left.Count < best._left.Count)
             {

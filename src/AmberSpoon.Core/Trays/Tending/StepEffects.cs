@@ -46,7 +46,7 @@ public static class StepEffects
 
     private static TrayPlan OnlyLead(TrayPlan plan, int lead) => plan with
     {
-        Chicken = [.. plan.Chicken.Where(lot => lot.Id == lead)],
+        Chicken = [.. plan.Chicken.Where(lot => lot.Id == lead).Select(lot => lot.OnlyHeaviest())],
         Vegetables = [.. plan.Vegetables.Where(lot => lot.Id == lead)],
     };
 }
