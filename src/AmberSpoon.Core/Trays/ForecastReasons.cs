@@ -17,7 +17,7 @@ public static class ForecastReasons
         string height = forecast.Piece.HeightMm.ToString("0", CultureInfo.InvariantCulture);
         string mass = forecast.Of(forecast.Lead).MassG.ToString("0", CultureInfo.InvariantCulture);
         TemperatureUnit unit = plan.TargetCore.Unit;
-        return
+        List<Explanation> reasons =
         [
             new(
                 "Thickness",
@@ -27,7 +27,7 @@ public static class ForecastReasons
                 "Common practice, scaled by the cube root of the mass"),
             new(
                 "Heat into the meat",
-                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; underneath, a light metal tray passes on what it takes up.",
+                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; underneath, {TrayOf(plan, lot?.Vessel ?? 0)} passes on what it takes up.",
                 $"{air.Source}; Lewis relation and Stefan–Boltzmann law"),
             new(
                 "Heat through the meat",
@@ -43,6 +43,26 @@ public static class ForecastReasons
                     ? "No rest planned."
                     : $"Resting, the middle peaks at {new Temperature(forecast.PeakColdestC).Say(unit)}, because the outside is hotter and goes on giving.",
                 "The same computation, carried on in a 21 °C (70 °F) kitchen"),
+            new(
+                "Place on the tray",
+                "The back of the oven counts as 5 °C (9 °F) hotter than its middle and the door as much cooler; neighbours stand in the way of heat. The heaviest piece that lies worst decides.",
+                "Common practice; outlines from the shapes that heat is computed in"),
         ];
+        if (plan.Vegetables.Count > 0)
+        {
+            reasons.Add(new(
+                "Vegetables",
+                "Tender is when the middle has had as many minutes at 100 °C, or as much at other heats, as in its usual time at 210 °C (410 °F); calibrated once for each.",
+                "Cook value, Mansfield 1962 (from memory); usual times are common practice"));
+        }
+
+        return reasons;
     }
+
+    private static string TrayOf(TrayPlan plan, int vessel) => plan.Vessels[vessel].Rack ? "hot air under the rack" : plan.Vessels[vessel].Material switch
+    {
+        TrayMaterial.LightMetal => "a light metal tray",
+        TrayMaterial.DarkMetal => "a dark metal tin",
+        _ => "a glass or ceramic dish",
+    };
 }

@@ -37,5 +37,13 @@ public sealed record TrayPlan(
     /// <summary>How many pieces of chicken.</summary>
     public int Count => Chicken.Sum(lot => lot.Count);
 
+    /// <summary>The vegetables moved to a tray of their own on the lower shelf; chicken stays where it lies.</summary>
+    public TrayPlan WithVegetablesApart() => Vegetables.Count == 0 ? this : this with
+    {
+        Vessels = [Vessels[0], Vessel.HalfSheet],
+        Vegetables = [.. Vegetables.Select(lot => lot with { Vessel = 1, Place = VegetablePlace.Around })],
+        Spots = [.. Spots.Where(spot => Chicken.Any(lot => lot.Id == spot.Lot))],
+    };
+
     public bool IsEmpty => Chicken.Count == 0 && Vegetables.Count == 0;
 }

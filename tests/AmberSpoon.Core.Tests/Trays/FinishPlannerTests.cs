@@ -38,6 +38,19 @@ public sealed class FinishPlannerTests
     });
 
     [Fact]
+    public void Every_change_of_the_plan_is_said()
+    {
+        foreach (FinishProposal proposal in FinishPlanner.Propose(Apart))
+        {
+            int changed = proposal.Plan.Vegetables.Zip(Apart.Vegetables).Count(pair => pair.First.Size != pair.Second.Size)
+                + (proposal.Plan.OvenSetting == Apart.OvenSetting ? 0 : 1)
+                + (proposal.Plan.Vessels.Count - Apart.Vessels.Count)
+                + proposal.Plan.Vegetables.Select(lot => lot.AddAtMinutes).Concat(proposal.Plan.Chicken.Select(lot => lot.AddAtMinutes)).Where(at => at > 0).Distinct().Count();
+            Assert.Equal(changed, proposal.Changes.Count(change => !change.StartsWith("Probe", StringComparison.Ordinal) && !change.StartsWith("Lay foil", StringComparison.Ordinal)));
+        }
+    }
+
+    [Fact]
     public void What_is_together_already_needs_no_proposal()
     {
         Assert.Empty(FinishPlanner.Propose(Plans.Thighs));

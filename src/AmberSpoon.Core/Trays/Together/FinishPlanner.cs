@@ -18,6 +18,10 @@ public static class FinishPlanner
     /// <summary>Cooks look at the clock in steps of this, min.</summary>
     private const int AddEvery = 5;
 
+    /// <summary>Proposed ovens stay in what cooks use for chicken pieces, °C (common practice).</summary>
+    private const double CoolestC = 170;
+    private const double HottestC = 240;
+
     /// <summary>No piece is cut more than this much larger or smaller, mm.</summary>
     private const double FurthestMm = 10;
 
@@ -44,8 +48,14 @@ public static class FinishPlanner
             Try("Cut to fit, then one after the other", Stagger(cut));
         }
 
-        if (OwnTray(plan) is { } apart)
+        if (OtherOven(before) is { } oven)
         {
+            Try("A little hotter or cooler", CutToFit(oven));
+        }
+
+        if (plan.Vessels.Count == 1 && plan.Chicken.Count > 0 && plan.Vegetables.Count > 0)
+        {
+            TrayPlan apart = plan.WithVegetablesApart();
             Try("Vegetables on their own tray", Stagger(CutToFit(Baked.Of(apart))));
         }
 
@@ -177,17 +187,28 @@ public static class FinishPlanner
         }
     }
 
-    private static TrayPlan? OwnTray(TrayPlan plan)
+    /// <summary>The oven, up to 20 °C hotter or cooler, in which lots are done nearest to each other; null where none is better.</summary>
+    private static Baked? OtherOven(Baked baked)
     {
-        bool canMove = plan.Vessels.Count == 1 && plan.Chicken.Count > 0 && plan.Vegetables.Count > 0;
-        return canMove
-            ? plan with
+        EnteredTemperature now = baked.Plan.OvenSetting;
+        double step = now.Unit == TemperatureUnit.Celsius ? 10 : 20;
+        Baked? best = null;
+        foreach (double by in new[] { -2, -1, 1, 2 })
+        {
+            var set = new EnteredTemperature(now.Value + (by * step), now.Unit);
+            if (set.ToTemperature().Celsius is < CoolestC or > HottestC)
             {
-                Vessels = [plan.Vessels[0], Vessel.HalfSheet],
-                Vegetables = [.. plan.Vegetables.Select(lot => lot with { Vessel = 1, Place = VegetablePlace.Around })],
-                Spots = [.. plan.Spots.Where(spot => plan.Chicken.Any(lot => lot.Id == spot.Lot))],
+                continue;
             }
-            : null;
+
+            var tried = Baked.Of(baked.Plan with { OvenSetting = set });
+            if (tried.Forecast.Spread.Minutes < (best ?? baked).Forecast.Spread.Minutes - 0.5)
+            {
+                best = tried;
+            }
+        }
+
+        return best;
     }
 
     /// <summary>Foil over what would burn.</summary>

@@ -16,6 +16,11 @@ internal static class PlanChanges
             sentences.Add("Put the vegetables on a tray of their own, on the lower shelf.");
         }
 
+        if (after.OvenSetting != before.OvenSetting)
+        {
+            sentences.Add($"Set the oven to {Dial(after.OvenSetting)} instead of {Dial(before.OvenSetting)}.");
+        }
+
         foreach (VegetableLot lot in after.Vegetables)
         {
             VegetableLot was = before.Vegetables.First(other => other.Id == lot.Id);
@@ -56,6 +61,8 @@ internal static class PlanChanges
 
     private static string Listed(IReadOnlyList<string> names) =>
         names.Count == 1 ? names[0] : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
+
+    private static string Dial(EnteredTemperature setting) => setting.ToTemperature().Say(setting.Unit);
 
     private static string Say(EnteredLength length, LengthUnit unit) => unit == LengthUnit.Inch
         ? (length.Millimetres() / 25.4).ToString("0.0", CultureInfo.InvariantCulture) + " in"

@@ -21,7 +21,7 @@ public static class ReadyWays
         new("turnedOnce", "Turned once", "Turned half-way, so that the under side browns too.", plan => SchoolSteps.Adopt(plan, Plain with { Turning = HowOften.Once })),
         new("bastedOften", "Basted often", "From 30 min on, every 12 min.", plan => SchoolSteps.Adopt(plan, Plain with { Basting = HowOften.Often })),
         new("drained", "Juices drained", "Juices poured off at 30 min.", plan => SchoolSteps.Adopt(plan, Plain with { DrainsJuices = true })),
-        new("separate", "Separate trays", "Vegetables on a second tray, on the lower shelf.", Apart),
+        new("separate", "Separate trays", "Vegetables on a second tray, on the lower shelf.", plan => plan.Vessels.Count > 1 ? plan : plan.WithVegetablesApart()),
         new("boneless", "Boneless", "The same cuts without bone and skin.", Boneless),
         new("onRack", "On a rack", "Air all round; the under side stays dry.", plan => plan with { Vessels = [.. plan.Vessels.Select(vessel => vessel with { Rack = true })] }),
     ];
@@ -34,15 +34,6 @@ public static class ReadyWays
         double typed = 5 * Math.Round(new Temperature(celsius).In(plan.OvenSetting.Unit) / 5);
         return plan with { OvenSetting = new(typed, plan.OvenSetting.Unit), Steps = [] };
     }
-
-    private static TrayPlan Apart(TrayPlan plan) => plan.Vegetables.Count == 0 || plan.Vessels.Count > 1
-        ? plan
-        : plan with
-        {
-            Vessels = [plan.Vessels[0], Vessel.HalfSheet],
-            Vegetables = [.. plan.Vegetables.Select(lot => lot with { Vessel = 1, Place = VegetablePlace.Around })],
-            Spots = [.. plan.Spots.Where(spot => plan.Chicken.Any(lot => lot.Id == spot.Lot))],
-        };
 
     private static TrayPlan Boneless(TrayPlan plan) => plan with
     {

@@ -1,6 +1,6 @@
 import { Info } from 'lucide-react';
 import { useState } from 'react';
-import type { Spot, TrayView } from '../../../api/types';
+import type { LotForecast, Spot, TrayView } from '../../../api/types';
 import { TrayPicture } from '../../../tray/TrayPicture';
 import { TrayTable } from '../../../tray/TrayTable';
 import { lotAt } from '../../../tray/trayMoment';
@@ -41,7 +41,7 @@ export function PictureView(props: {
         ? `goes in at ${clock(lot.inMinutes)}`
         : `middle ${sayTemperature(moment.coldestC, unit)} at ${clock(minutes)}`;
     const lead = lot.lot === forecast.lead && spot.index === lot.slowest ? ', probe this one' : '';
-    return `${which}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}${lead}.`;
+    return `${which}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot)}${lead}.`;
   };
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
@@ -79,6 +79,10 @@ export function PictureView(props: {
     </div>
   );
 }
+
+/** What cooks out of it by then. */
+const lossWords = (lot: LotForecast) =>
+  `${Math.round(100 * lot.lossShare)} % ${lot.isChicken ? 'of its mass lost as juice' : 'lighter by lost water'}`;
 
 const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {
   const slowest = answer?.forecast.lots.find((other) => other.lot === lot)?.slowest;
