@@ -1,0 +1,93 @@
+import { expect, test } from 'vitest';
+import type { components } from '../../api/schema';
+import type { TrayPlan, TrayView } from '../../api/types';
+import { listed } from '../../words/food';
+import { railSpan } from './TrayRail';
+import { TrayNames } from './trayNames';
+import { bandWords } from './views/Headline';
+import { crowdingWords } from './views/PictureView';
+import { costWords } from './views/TogetherView';
+
+const choices = {
+  cuts: [
+    { cut: 'boneInThigh', name: 'bone-in thigh', plural: 'bone-in thighs' },
+    { cut: 'drumstick', name: 'drumstick', plural: 'drumsticks' },
+  ],
+  vegetables: [{ kind: 'potato', name: 'potatoes', tenderCookMinutes: 25 }],
+} as unknown as components['schemas']['ChoicesView'];
+const plan = {
+  chicken: [{ id: 1, cut: 'boneInThigh' }],
+  vegetables: [{ id: 2, kind: 'potato' }],
+} as unknown as TrayPlan;
+const names = new TrayNames(choices);
+
+test('lots are called what cooks call them, one or many', () => {
+  expect(names.of(plan, 1)).toBe('bone-in thighs');
+  expect(names.one(plan, 1)).toBe('bone-in thigh');
+  expect(names.of(plan, 2)).toBe('potatoes');
+  expect(names.one(plan, 2)).toBe('potatoes');
+  expect(names.of(plan, 9)).toBe('');
+  expect(names.chicken({ cut: 'drumstick' }, 1)).toBe('drumstick');
+  expect(names.chicken({ cut: 'tender' }, 3)).toBe('pieces');
+  expect(names.tenderShare({ kind: 'potato' }, 12.5)).toBe(0.5);
+});
+
+test('names are listed as one says them', () => {
+  expect(listed([])).toBe('');
+  expect(listed(['potatoes'])).toBe('potatoes');
+  expect(listed(['potatoes', 'carrots'])).toBe('potatoes and carrots');
+  expect(listed(['a', 'b', 'c'])).toBe('a, b and c');
+});
+
+const view = (vessel: object, crowding: object | null) =>
+  ({ answer: { layout: { vessels: [vessel] }, crowding } }) as unknown as TrayView;
+
+test('a roomy tray says nothing, a full one what it costs and whether a second is better', () => {
+  expect(crowdingWords(view({ fullness: 'roomy', coverShare: 0.3, isAfresh: false }, null))).toEqual([]);
+  const crowded = { fullness: 'crowded', coverShare: 0.66, isAfresh: false };
+  expect(crowdingWords(view(crowded, { minutesAdded: 4.2, browningLost: 0.4, secondTraySaves: 2.6 }))).toEqual([
+    'The tray is crowded: 66 % covered, which costs 4 min and leaves it paler. A second tray would be 3 min quicker.',
+  ]);
+  expect(crowdingWords(view(crowded, { minutesAdded: 0.2, browningLost: 0, secondTraySaves: -1 }))).toEqual([
+    'The tray is crowded: 66 % covered, which costs hardly any time. A second tray would not be quicker.',
+  ]);
+  expect(crowdingWords(view({ fullness: 'roomy', coverShare: 0.4, isAfresh: true }, null))).toEqual([
+    'There was only room after laying everything afresh.',
+  ]);
+  expect(crowdingWords({ answer: null })).toEqual([]);
+});
+
+test('the rail runs from the oven going on to dinner, the oven to the last lot out', () => {
+  const timing = {
+    ovenOnAt: '2026-11-26T16:45:00Z',
+    inAt: '2026-11-26T17:00:00Z',
+    outAt: '2026-11-26T17:33:00Z',
+    eatAt: '2026-11-26T17:45:00Z',
+  };
+  const answer = { timing, forecast: { lots: [{ outMinutes: 33 }, { outMinutes: 45 }] } };
+  const span = railSpan({ answer } as unknown as TrayView);
+  expect(span?.lastOutAt).toBe(Date.parse('2026-11-26T17:45:00Z'));
+  expect(span?.inAt).toBe(Date.parse(timing.inAt));
+  expect(railSpan({ answer: null } as unknown as TrayView)).toBeNull();
+});
+
+test('a band is said as give or take', () => {
+  expect(bandWords({ lowMinutes: 27.2, medianMinutes: 31.6, highMinutes: 37 })).toBe('32 min, give or take 5');
+});
+
+test.each([
+  [
+    { doorOpeningsMore: 0, minutesMore: 0.4, browningMore: 0.1 },
+    'no more door openings, dinner at the same time, the same colour',
+  ],
+  [
+    { doorOpeningsMore: -2, minutesMore: -5, browningMore: 1 },
+    'the door 2 times less, dinner 5 min sooner, skin browner',
+  ],
+  [
+    { doorOpeningsMore: 1, minutesMore: 12, browningMore: -0.3 },
+    'the door 1 time more, dinner 12 min later, skin a little paler',
+  ],
+])('what a proposal costs: %j', (proposal, words) => {
+  expect(costWords(proposal)).toBe(`Costs: ${words}.`);
+});

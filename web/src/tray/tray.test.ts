@@ -1,0 +1,64 @@
+import { expect, test } from 'vitest';
+import type { CurvePoint, LotForecast } from '../api/types';
+import { outlinePath } from './outlinePath';
+import { lotAt } from './trayMoment';
+
+const point = (minutes: number, coldestC: number): CurvePoint => ({
+  minutes,
+  coldestC,
+  coldestLowC: coldestC - 5,
+  coldestHighC: coldestC + 5,
+  surfaceC: coldestC + 30,
+});
+
+/** Four pieces that go in after 10 min: the heaviest is done after 40, the lightest after 30. */
+const lot = {
+  lot: 1,
+  isChicken: true,
+  pieces: 4,
+  inMinutes: 10,
+  outMinutes: 41,
+  ready: { lowMinutes: 36, medianMinutes: 40, highMinutes: 45 },
+  lightestReady: 30,
+  pieceReady: [40, 37, 33, 30],
+  curve: Array.from({ length: 41 }, (_, i) => point(10 + i, 4 + (70 * i) / 30)),
+} as unknown as LotForecast;
+
+test('a lot waits, is in, and is out', () => {
+  expect(lotAt(lot, 5).where).toBe('waiting');
+  expect(lotAt(lot, 10).where).toBe('in');
+  expect(lotAt(lot, 40.9).where).toBe('in');
+  expect(lotAt(lot, 41).where).toBe('out');
+});
+
+test('the heaviest piece follows the curve and is done when the server says', () => {
+  expect(lotAt(lot, 10).coldestC).toBeCloseTo(4);
+  expect(lotAt(lot, 25).coldestC).toBeCloseTo(39);
+  expect(lotAt(lot, 39).isDone).toBe(false);
+  expect(lotAt(lot, 40).isDone).toBe(true);
+});
+
+test('a lighter piece goes through the same temperatures sooner', () => {
+  const done = lotAt(lot, 40).coldestC;
+  for (const [index, ready] of lot.pieceReady.entries()) {
+    expect(lotAt(lot, ready, index).coldestC).toBeCloseTo(done);
+    expect(lotAt(lot, ready - 1, index).isDone).toBe(false);
+    expect(lotAt(lot, ready, index).isDone).toBe(true);
+  }
+  expect(lotAt(lot, 10, 3).coldestC).toBeCloseTo(4);
+});
+
+test('a vegetable has one time for all its pieces', () => {
+  const carrots = { ...lot, isChicken: false, pieceReady: [] } as LotForecast;
+  expect(lotAt(carrots, 40, 7).isDone).toBe(true);
+  expect(lotAt(carrots, 30, 7).coldestC).toBeCloseTo(lotAt(carrots, 30, 0).coldestC);
+});
+
+test('an outline becomes one closed smooth path without doubled places', () => {
+  const square = [-10, 0, -10, 8, 10, 8, 10, 0, 10, 0, 10, -8, -10, -8, -10, 0];
+  const path = outlinePath({ lot: 1, outline: square, drawn: 1, pieces: 1 });
+  expect(path).toMatch(/^M.*Z?$/);
+  expect(path).not.toContain('NaN');
+  expect(path.split('C').length - 1).toBeGreaterThanOrEqual(6);
+  expect(outlinePath({ lot: 1, outline: [], drawn: 0, pieces: 0 })).toBe('');
+});
