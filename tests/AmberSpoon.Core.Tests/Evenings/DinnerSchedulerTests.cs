@@ -29,4 +29,16 @@ public sealed class DinnerSchedulerTests
         Assert.Equal(0, earliest.Second);
         Assert.InRange(minutes, 0, 1);
     }
+
+    [Fact]
+    public void Dinner_waits_for_vegetables_that_are_tender_after_the_chicken_has_rested()
+    {
+        TrayPlan slow = Plans.Supper with { Vegetables = [Plans.Roots(2, AmberSpoon.Core.Food.Vegetable.Potato, 300) with { AddAtMinutes = 10 }] };
+        TrayForecast forecast = TrayForecaster.Forecast(slow, Care.BestGuess);
+        DinnerTiming timing = DinnerScheduler.BackFrom(Dinner, forecast);
+        Assert.True(forecast.EatMinutes > forecast.PullMinutes + forecast.RestMinutes);
+        Assert.Equal(Dinner, timing.EatAt);
+        Assert.Equal(forecast.EatMinutes, (timing.EatAt - timing.InAt).TotalMinutes, 1e-6);
+        Assert.Equal(forecast.PullMinutes, (timing.OutAt - timing.InAt).TotalMinutes, 1e-6);
+    }
 }

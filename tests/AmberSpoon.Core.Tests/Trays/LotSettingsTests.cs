@@ -1,5 +1,4 @@
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
