@@ -2,6 +2,8 @@ import { expect, test } from 'vitest';
 import type { components } from '../../api/schema';
 import type { TrayPlan, TrayView } from '../../api/types';
 import { listed } from '../../words/food';
+import { draftFrom } from './draft/draftFrom';
+import { requestFrom } from './draft/requestFrom';
 import { railSpan } from './TrayRail';
 import { TrayNames } from './trayNames';
 import { bandWords } from './views/Headline';
@@ -90,4 +92,44 @@ test.each([
   ],
 ])('what a proposal costs: %j', (proposal, words) => {
   expect(costWords(proposal)).toBe(`Costs: ${words}.`);
+});
+
+test('a vegetable under the chicken, a step and a custom dish go to the server as they were typed', () => {
+  const draft = {
+    ...draftFrom(
+      {
+        name: 'x',
+        chicken: [],
+        vegetables: [],
+        vessels: [],
+        steps: [],
+        spots: [],
+        ovenMode: 'fan',
+        ovenSetting: { value: 400, unit: 'fahrenheit' },
+        profile: 'canada',
+        targetCore: { value: 165, unit: 'fahrenheit' },
+        restMinutes: 8,
+        eatAt: null,
+      },
+      false,
+      0,
+    ),
+    steps: [
+      { kind: 'lower', at: '12', setting: '350', forMinutes: '' },
+      { kind: 'grill', at: 'x', setting: '', forMinutes: '4' },
+    ] as const,
+    vessels: [
+      { kind: 'custom', rack: true, parchment: false, width: '13', depth: '9,5', sideUnit: 'inch', water: '250' },
+    ] as const,
+  };
+  const sent = requestFrom(draft, 0);
+  expect(sent.ovenSetting).toEqual({ value: 400, unit: 'fahrenheit' });
+  expect(sent.steps).toMatchObject([
+    { kind: 'lower', atMinutes: 12, setting: { value: 350, unit: 'fahrenheit' } },
+    { kind: 'grill', atMinutes: null, forMinutes: 4 },
+  ]);
+  expect(sent.vessels).toMatchObject([
+    { kind: 'custom', rack: true, waterMl: 250, width: { value: 13, unit: 'inch' }, depth: { value: 9.5 } },
+  ]);
+  expect(sent.eatAt).toBeNull();
 });
