@@ -25,5 +25,6 @@ export default defineConfig({
   projects: [
     { name: 'tests', testDir: './specs' },
     { name: 'shots', testDir: './shots' },
+    { name: 'bench', testDir: './bench' },
   ],
 });

@@ -1,5 +1,5 @@
 import { scaleTime } from 'd3-scale';
-import { type KeyboardEvent, type PointerEvent, useId, useRef } from 'react';
+import { type KeyboardEvent, memo, type PointerEvent, useId, useRef } from 'react';
 import { useWidth } from '../ui/useWidth';
 import { MINUTE_MS, sayClock } from '../words/times';
 import { type Lane, LaneBar } from './LaneBar';
@@ -12,6 +12,7 @@ const TICKS_PX = 22;
 const BAR_PX = { few: 26, many: 19 };
 const FEW_LANES = 4;
 const BOWL_PX = 30;
+const LANES_TOP = BOWL_PX + TICKS_PX;
 export interface RailMark {
   at: number;
   label: string;
@@ -30,15 +31,11 @@ export function Rail(props: {
   spoonText: string;
 }) {
   const [box, width] = useWidth<HTMLDivElement>();
-  const ids = useId();
   const dragging = useRef(false);
-  const x = scaleTime()
-    .domain([props.from, props.to])
-    .range([NAMES_PX, Math.max(NAMES_PX + 1, width - 12)]);
-  const lanesTop = BOWL_PX + TICKS_PX;
+  const x = railScale(props.from, props.to, width);
   const bar = props.lanes.length > FEW_LANES ? BAR_PX.many : BAR_PX.few;
   const lanePx = bar + (props.lanes.length > FEW_LANES ? 5 : 10);
-  const height = lanesTop + props.lanes.length * lanePx + 6;
+  const height = LANES_TOP + props.lanes.length * lanePx + 6;
 
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
   const moveTo = (event: PointerEvent<HTMLElement>) => {
@@ -87,35 +84,16 @@ export function Rail(props: {
       >
         {width > 0 && (
           <>
-            <svg aria-hidden="true" width={width} height={height} className="absolute inset-0">
-              {x
-                .ticks(Math.max(2, Math.floor(width / 130)))
-                .filter((tick) => x(tick) < width - 24)
-                .map((tick) => (
-                  <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
-                    <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
-                    <text y={lanesTop - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
-                      {sayClock(tick)}
-                    </text>
-                  </g>
-                ))}
-              {props.lanes.map((lane, i) => (
-                <g key={lane.name} transform={`translate(0,${lanesTop + i * lanePx})`}>
-                  <text x={0} y={bar / 2 + 7} className="fill-ink font-display text-[0.95rem]">
-                    {shortName(lane.name)}
-                  </text>
-                  <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />
-                </g>
-              ))}
-              {props.marks.map((mark) => (
-                <g key={`${mark.label}${mark.at}`} transform={`translate(${x(mark.at)},0)`}>
-                  <line y1={BOWL_PX - 8} y2={height - 4} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
-                  <text y={BOWL_PX - 12} textAnchor="middle" className="fill-ink text-[0.85rem] font-medium">
-                    {mark.label}
-                  </text>
-                </g>
-              ))}
-            </svg>
+            <RailStrip
+              from={props.from}
+              to={props.to}
+              lanes={props.lanes}
+              marks={props.marks}
+              width={width}
+              height={height}
+              bar={bar}
+              lanePx={lanePx}
+            />
             <div
               role="slider"
               tabIndex={0}
@@ -141,6 +119,58 @@ export function Rail(props: {
     </section>
   );
 }
+
+const railScale = (from: number, to: number, width: number) =>
+  scaleTime()
+    .domain([from, to])
+    .range([NAMES_PX, Math.max(NAMES_PX + 1, width - 12)]);
+
+/** All of the strip but the spoon: drawn again only when the evening changes. */
+const RailStrip = memo(function RailStrip(props: {
+  from: number;
+  to: number;
+  lanes: readonly Lane[];
+  marks: readonly RailMark[];
+  width: number;
+  height: number;
+  bar: number;
+  lanePx: number;
+}) {
+  const { from, to, lanes, marks, width, height, bar, lanePx } = props;
+  const ids = useId();
+  const x = railScale(from, to, width);
+  return (
+    <svg aria-hidden="true" width={width} height={height} className="absolute inset-0">
+      {x
+        .ticks(Math.max(2, Math.floor(width / 130)))
+        .filter((tick) => x(tick) < width - 24)
+        .map((tick) => (
+          <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
+            <line y1={LANES_TOP - 4} y2={height - 4} stroke="var(--hairline)" />
+            <text y={LANES_TOP - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
+              {sayClock(tick)}
+            </text>
+          </g>
+        ))}
+      {lanes.map((lane, i) => (
+        <g key={lane.name} transform={`translate(0,${LANES_TOP + i * lanePx})`}>
+          <text x={0} y={bar / 2 + 7} className="fill-ink font-display text-[0.95rem]">
+            {shortName(lane.name)}
+          </text>
+          <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />
+        </g>
+      ))}
+      {marks.map((mark) => (
+        <g key={`${mark.label}${mark.at}`} transform={`translate(${x(mark.at)},0)`}>
+          <line y1={BOWL_PX - 8} y2={height - 4} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
+          <text y={BOWL_PX - 12} textAnchor="middle" className="fill-ink text-[0.85rem] font-medium">
+            {mark.label}
+          </text>
+        </g>
+      ))}
+    </svg>
+  );
+});
 
 /** A name that fits beside its bar, with a capital. */
 function shortName(name: string): string {

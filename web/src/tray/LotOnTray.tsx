@@ -31,6 +31,7 @@ export function LotOnTray(props: {
   const numbered = lot.isChicken ? props.pieces : props.pieces.slice(0, 1);
   return (
     <g
+      fill={isWaiting ? 'none' : heatColour(moment.coldestC)}
       stroke={props.isChosen ? 'var(--ink)' : 'var(--piece-line)'}
       strokeWidth={props.isChosen ? 2.4 : 1.1}
       strokeDasharray={isWaiting ? '4 4' : undefined}
@@ -46,7 +47,8 @@ export function LotOnTray(props: {
             path={props.path}
             spot={piece.spot}
             scale={piece.scale}
-            fill={isWaiting ? 'none' : heatColour(lotAt(lot, minutes, piece.spot.index).coldestC)}
+            // Chicken piece by piece; a vegetable all at once, by the group.
+            fill={!lot.isChicken || isWaiting ? undefined : heatColour(lotAt(lot, minutes, piece.spot.index).coldestC)}
             x={piece.spot.xMm + shiftX}
             y={piece.spot.yMm + shiftY}
             // One stop for the tab key per vegetable, one per piece of chicken.
@@ -114,7 +116,7 @@ const Piece = memo(function Piece(props: {
   path: string;
   spot: Spot;
   scale: number;
-  fill: string;
+  fill: string | undefined;
   x: number;
   y: number;
   isStop: boolean;

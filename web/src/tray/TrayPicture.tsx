@@ -1,4 +1,4 @@
-import { type PointerEvent, useRef, useState } from 'react';
+import { type PointerEvent, useCallback, useRef, useState } from 'react';
 import type { LotForecast, Spot, TemperatureUnit, TrayLayout, VesselLayout } from '../api/types';
 import { useWidth } from '../ui/useWidth';
 import { LotOnTray } from './LotOnTray';
@@ -57,11 +57,15 @@ function OneVessel(
   const wide = vessel.widthMm + 2 * RIM_MM;
   const deep = vessel.depthMm + 2 * RIM_MM;
 
-  const begin = (event: PointerEvent<SVGElement>, spot: Spot) => {
-    svg.current?.setPointerCapture(event.pointerId);
-    props.onChoose(spot.lot);
-    setDrag({ spot, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 });
-  };
+  const { onChoose } = props;
+  const begin = useCallback(
+    (event: PointerEvent<SVGElement>, spot: Spot) => {
+      svg.current?.setPointerCapture(event.pointerId);
+      onChoose(spot.lot);
+      setDrag({ spot, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 });
+    },
+    [onChoose],
+  );
   const follow = (event: PointerEvent<SVGElement>) =>
     setDrag(
       (now) => now && { ...now, dx: (event.clientX - now.fromX) / pxPerMm, dy: (event.clientY - now.fromY) / pxPerMm },

@@ -1,3 +1,4 @@
+import { useMemo } from 'react';
 import type { TrayView } from '../../api/types';
 import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
@@ -10,9 +11,10 @@ import type { TrayNames } from './trayNames';
 /** The evening: the oven, every lot, and what hands do. */
 export function TrayRail(props: { view: TrayView; names: TrayNames; spoonAt: number; onSpoon: (at: number) => void }) {
   const { view, names } = props;
+  const strip = useMemo(() => stripOf(view, names), [view, names]);
   const { plan, answer } = view;
-  const span = railSpan(view);
-  if (!answer || !span) return null;
+  if (!answer || !strip) return null;
+  const { span } = strip;
   const unit = plan.targetCore.unit;
   const lead = answer.forecast.lots.find((lot) => lot.lot === answer.forecast.lead);
   const shown = lead && lotAt(lead, (props.spoonAt - span.inAt) / MINUTE_MS);
@@ -23,32 +25,43 @@ export function TrayRail(props: { view: TrayView; names: TrayNames; spoonAt: num
       spoonAt={props.spoonAt}
       onSpoon={(at) => props.onSpoon(Math.min(span.eatAt, Math.max(span.inAt, at)))}
       spoonText={`${sayClock(props.spoonAt)}, middle ${sayTemperature(shown?.coldestC ?? 0, unit)}`}
-      marks={[
-        { at: span.inAt, label: `in ${sayClock(span.inAt)}` },
-        { at: span.outAt, label: `out ${sayClock(span.outAt)}` },
-      ]}
-      lanes={[
-        { name: 'Oven', spans: ovenSpans(view, span) },
-        ...answer.forecast.lots.map(
-          (lot): Lane => ({
-            name: names.of(plan, lot.lot),
-            spans: [
-              {
-                kind: 'meat',
-                from: span.inAt + lot.inMinutes * MINUTE_MS,
-                to: span.inAt + lot.outMinutes * MINUTE_MS,
-                zeroAt: span.inAt,
-                doneAt: span.inAt + lot.ready.medianMinutes * MINUTE_MS,
-                curve: lot.curve,
-                say: (celsius) => sayDegrees(celsius, unit),
-              },
-            ],
-          }),
-        ),
-        { name: 'Hands', spans: handSpans(view, span, names) },
-      ]}
+      marks={strip.marks}
+      lanes={strip.lanes}
     />
   );
+}
+
+/** What does not change while the spoon moves. */
+function stripOf(view: TrayView, names: TrayNames) {
+  const { plan, answer } = view;
+  const span = railSpan(view);
+  if (!answer || !span) return null;
+  const unit = plan.targetCore.unit;
+  const marks = [
+    { at: span.inAt, label: `in ${sayClock(span.inAt)}` },
+    { at: span.outAt, label: `out ${sayClock(span.outAt)}` },
+  ];
+  const lanes: Lane[] = [
+    { name: 'Oven', spans: ovenSpans(view, span) },
+    ...answer.forecast.lots.map(
+      (lot): Lane => ({
+        name: names.of(plan, lot.lot),
+        spans: [
+          {
+            kind: 'meat',
+            from: span.inAt + lot.inMinutes * MINUTE_MS,
+            to: span.inAt + lot.outMinutes * MINUTE_MS,
+            zeroAt: span.inAt,
+            doneAt: span.inAt + lot.ready.medianMinutes * MINUTE_MS,
+            curve: lot.curve,
+            say: (celsius) => sayDegrees(celsius, unit),
+          },
+        ],
+      }),
+    ),
+    { name: 'Hands', spans: handSpans(view, span, names) },
+  ];
+  return { span, marks, lanes };
 }
 
 export function railSpan({ answer }: TrayView) {

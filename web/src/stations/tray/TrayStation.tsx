@@ -1,16 +1,14 @@
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { api, unwrap } from '../../api/client';
 import { useChoices } from '../../api/queries';
-import type { TrayPlan } from '../../api/types';
+import type { Spot, TrayPlan } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../ui/Station';
 import { MINUTE_MS } from '../../words/times';
 import { lotIds, withChickenLot, withCount, withSecondTray, withSpot } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
-import { LotList } from './lots/LotList';
-import { Programme } from './programme/Programme';
 import { StartButton } from './StartButton';
-import { TrayBar } from './shelf/TrayBar';
+import { TrayForm } from './TrayForm';
 import { railSpan, TrayRail } from './TrayRail';
 import { TrayStatus } from './TrayStatus';
 import { TrayNames } from './trayNames';
@@ -32,10 +30,15 @@ export function TrayStation({ connected }: { connected: boolean }) {
     if (span) setSpoonShare(Math.min(1, Math.max(0, (at - span.inAt) / (span.eatAt - span.inAt))));
   };
 
-  const step = async (name: 'undo' | 'redo') => {
-    if (!view || saving || !(name === 'undo' ? view.canUndo : view.canRedo)) return;
-    show(await unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id: view.id } } })));
-  };
+  const names = useMemo(() => choices && new TrayNames(choices), [choices]);
+  const step = useCallback(
+    async (name: 'undo' | 'redo') => {
+      if (!view || saving || !(name === 'undo' ? view.canUndo : view.canRedo)) return;
+      show(await unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id: view.id } } })));
+    },
+    [view, saving, show],
+  );
+  const move = useCallback((spot: Spot) => draft && change(withSpot(draft, spot)), [draft, change]);
   // Everything of the other plan but when dinner is.
   const adopt = (plan: TrayPlan) =>
     draft && change({ ...draftFrom(plan, false, kitchenNow()), dinner: draft.dinner, dinnerTime: draft.dinnerTime });
@@ -56,7 +59,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
     redo: () => void step('redo'),
   });
 
-  if (!draft || !view || !choices) {
+  if (!draft || !view || !choices || !names) {
     return (
       <Station room="day" connected={connected}>
         <p className="p-8 text-xl">
@@ -65,9 +68,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
       </Station>
     );
   }
-  const names = new TrayNames(choices);
   const ready = !saving && problem === null;
-  const form = { draft, problem, onChange: change };
   return (
     <Station
       room="day"
@@ -75,18 +76,19 @@ export function TrayStation({ connected }: { connected: boolean }) {
       rail={view.answer && <TrayRail view={view} names={names} spoonAt={spoonAt} onSpoon={moveSpoon} />}
     >
       <div className="mx-auto grid max-w-[96rem] grid-cols-1 gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)]">
-        <form aria-label="The tray" className="grid content-start gap-3" onSubmit={(event) => event.preventDefault()}>
-          <TrayBar {...form} view={view} saving={saving} onShow={show} onStep={(name) => void step(name)} />
-          <LotList {...form} view={view} choices={choices} names={names} chosen={chosen} onChoose={setChosen} />
-          <Programme
-            {...form}
-            view={view}
-            profiles={choices.profiles}
-            cuts={choices.cuts}
-            ready={ready}
-            onShow={show}
-          />
-        </form>
+        <TrayForm
+          draft={draft}
+          problem={problem}
+          onChange={change}
+          view={view}
+          saving={saving}
+          choices={choices}
+          names={names}
+          chosen={chosen}
+          onChoose={setChosen}
+          onShow={show}
+          onStep={step}
+        />
         {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
         <div className="order-first min-w-0 lg:order-none">
           {view.answer ? (
@@ -103,7 +105,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 ways={choices.ways}
                 chosen={chosen}
                 onChoose={setChosen}
-                onMove={(spot) => change(withSpot(draft, spot))}
+                onMove={move}
                 onFresh={() => change({ ...draft, spots: [] })}
                 onAdopt={adopt}
               />
