@@ -25,10 +25,12 @@ public sealed class SectionTests
         JsonArray curve = tray["answer"]!["forecast"]!["curve"]!.AsArray();
         JsonArray frames = film["frames"]!.AsArray();
         Assert.Equal(curve.Count, frames.Count);
-        for (int i = 0; i < frames.Count; i += 7)
+        int outMinutes = (int)tray["answer"]!["forecast"]!["lots"]![0]!["outMinutes"]!;
+        for (int i = 0; i < frames.Count; i++)
         {
-            // The curve is of two cheap grids, the film of one finer.
-            Assert.Equal((double)curve[i]!["coldestC"]!, (double)frames[i]!["coldestC"]!, 1.0);
+            // The curve is of two cheap grids, the film of one finer. At rest the coldest meat is soon a cell at the
+            // surface, and cells of the finer grid reach less deep.
+            Assert.Equal((double)curve[i]!["coldestC"]!, (double)frames[i]!["coldestC"]!, i <= outMinutes ? 0.8 : 2.0);
         }
 
         JsonNode along = film["along"]!;

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using CsCheck;
 using Xunit;
@@ -17,10 +18,14 @@ public sealed class TrayForecasterTests
             (cut, ovenC, share) =>
             {
                 double massG = CutTable.For(cut).ReferenceMassG * share;
-                TrayPlan plan = Plans.Of(cut, massG, ovenC);
+
+                // Larger pieces may be laid elsewhere on the tray, where it is hotter: here they all lie alike.
+                TrayPlan heavier = Plans.Of(cut, massG * 1.2, ovenC);
+                IReadOnlyList<Spot> spots = TrayArranger.Arrange(heavier).Spots();
+                TrayPlan plan = Plans.Of(cut, massG, ovenC) with { Spots = spots };
                 double minutes = BandOf(plan).MedianMinutes;
-                return BandOf(Plans.Of(cut, massG, ovenC + 15)).MedianMinutes < minutes
-                    && BandOf(Plans.Of(cut, massG * 1.2, ovenC)).MedianMinutes > minutes
+                return BandOf(plan with { OvenSetting = new(ovenC + 15, TemperatureUnit.Celsius) }).MedianMinutes < minutes
+                    && BandOf(heavier with { Spots = spots }).MedianMinutes > minutes
                     && BandOf(plan with { Chicken = [plan.Chicken[0] with { StartFrom = StartingPoint.Counter }] }).MedianMinutes < minutes
                     && BandOf(plan with { OvenMode = OvenMode.Fan }).MedianMinutes < minutes
                     && BandOf(plan with { TargetCore = new(80, TemperatureUnit.Celsius) }).MedianMinutes > minutes;
