@@ -27,15 +27,21 @@ internal static class ChoiOkos
     private static readonly Component Ash = new(
         new(0.32962, 1.4011e-3, -2.9069e-6), new(2423.8, -0.28063, 0), new(1092.6, 1.8896, -3.6817e-3));
 
+    private static readonly Component Ice = new(
+        new(2.2196, -6.2489e-3, 1.0154e-4), new(916.89, -0.13071, 0), new(2062.3, 6.0769, 0));
+
     /// <summary>
     /// Conductivity by volume shares (parallel), density by mass shares of specific volume, specific heat by mass
     /// shares.
     /// </summary>
-    public static Mixture Mix(Composition composition, double temperatureC)
+    /// <param name="composition">What it is made of.</param>
+    /// <param name="temperatureC">°C.</param>
+    /// <param name="iceShare">Mass of ice, kg per kg of food; so much less of its water is liquid.</param>
+    public static Mixture Mix(Composition composition, double temperatureC, double iceShare = 0)
     {
         ReadOnlySpan<(Component Component, double MassFraction)> parts =
         [
-            (Water, composition.Water), (Protein, composition.Protein), (Fat, composition.Fat),
+            (Water, composition.Water - iceShare), (Ice, iceShare), (Protein, composition.Protein), (Fat, composition.Fat),
             (Carbohydrate, composition.Carbohydrate), (Fibre, composition.Fibre), (Ash, composition.Ash),
         ];
         double specificVolumeM3PerKg = 0;

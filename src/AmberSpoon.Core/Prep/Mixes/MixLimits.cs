@@ -1,0 +1,15 @@
+namespace AmberSpoon.Core.Prep.Mixes;
+
+/// <summary>The bounds of a mix a cook may write.</summary>
+public static class MixLimits
+{
+    public const int LongestName = 60;
+    public const int LongestMethod = 600;
+    public const int MostParts = 30;
+
+    /// <summary>Most of one ingredient, g or ml, per kilogram of meat: as much as the meat itself.</summary>
+    public const double MostPerKilogram = 1000;
+
+    /// <summary>Most of one ingredient, g or ml, per dm²: a layer of a centimetre.</summary>
+    public const double MostPerSquareDecimetre = 100;
+}
