@@ -14,9 +14,16 @@ internal static class LineTokens
     public static string Clean(string line)
     {
         string text = line.Length > 2 * LongestLine ? line[..(2 * LongestLine)] : line;
+        string bare = CleanText(text).TrimStart(' ', '-', '*', '•', '·', '▢', '☐', '◦', '‣', '▪', '+', '.').Trim();
+        return bare.Length > LongestLine ? bare[..LongestLine] : bare;
+    }
+
+    /// <summary>Any text without markup, entities and doubled spaces; its dashes and quotes plain.</summary>
+    public static string CleanText(string text)
+    {
         text = WebUtility.HtmlDecode(WithoutTags(text));
         var clean = new StringBuilder(text.Length);
-        foreach (char c in text.Normalize(NormalizationForm.FormC))
+        foreach (char c in text)
         {
             char plain = c switch { '‐' or '‑' or '‒' or '–' or '—' or '−' => '-', '⁄' or '∕' => '/', '×' => 'x', '’' or '‘' => '\'', _ => c };
             if (char.IsWhiteSpace(plain) || char.IsControl(plain))
@@ -32,8 +39,7 @@ internal static class LineTokens
             }
         }
 
-        string bare = clean.ToString().TrimStart(' ', '-', '*', '•', '·', '▢', '☐', '◦', '‣', '▪', '+', '.').Trim();
-        return bare.Length > LongestLine ? bare[..LongestLine] : bare;
+        return clean.ToString().Trim();
     }
 
     public static List<LineToken> Of(string clean)

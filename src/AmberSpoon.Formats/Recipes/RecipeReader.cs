@@ -1,0 +1,267 @@
+using System.Text;
+using System.Text.Json;
+using System.Text.RegularExpressions;
+using System.Xml;
+using AmberSpoon.Formats.Recipes.Lines;
+using AngleSharp.Html.Parser;
+
+namespace AmberSpoon.Formats.Recipes;
+
+/// <summary>
+/// Reads a recipe from a JSON-LD text (schema.org Recipe), from an HTML page that holds one, or from pasted lines. Reads
+/// only: nothing in it is run or fetched, and markup in its texts becomes plain text.
+/// </summary>
+public static partial class RecipeReader
+{
+    /// <summary>Larger files are refused unread, bytes.</summary>
+    public const int LargestBytes = 4 * 1024 * 1024;
+
+    private const int DeepestJson = 64;
+    private const int MostIngredients = 100;
+    private const int MostSteps = 100;
+    private const int LongestStep = 4000;
+    private const int LongestName = 120;
+
+    [GeneratedRegex(@"\d{1,3}", RegexOptions.None, 100)]
+    private static partial Regex Number();
+
+    [GeneratedRegex(@"^\s*(?:ingredients?|you(?:'|’)ll need|what you need)\s*:?\s*$", RegexOptions.IgnoreCase, 100)]
+    private static partial Regex IngredientsHeading();
+
+    [GeneratedRegex(@"^\s*(?:method|instructions?|directions?|steps?|preparation|how to make it)\s*:?\s*$", RegexOptions.IgnoreCase, 100)]
+    private static partial Regex StepsHeading();
+
+    [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?\d{1,3})\b", RegexOptions.IgnoreCase, 100)]
+    private static partial Regex ServesLine();
+
+    [GeneratedRegex(@"^\s*(?:\d{1,2}[.)]\s+|step\s+\d)|\b(?:preheat|bake|roast|stir|mix|whisk|heat|place|put|cook|arrange|toss)\b", RegexOptions.IgnoreCase, 100)]
+    private static partial Regex LooksLikeAStep();
+
+    /// <param name="text">The whole file or paste.</param>
+    /// <exception cref="RecipeFormatException">There is no recipe in it, or it is not readable; says what to do.</exception>
+    public static RecipeReading Read(string text)
+    {
+        ArgumentNullException.ThrowIfNull(text);
+        if (text.Length > LargestBytes)
+        {
+            throw new RecipeFormatException("That is too large for a recipe: 4 MB at most. Save the page without pictures, or paste the text.");
+        }
+
+        string trimmed = text.TrimStart('\uFEFF', ' ', '\t', '\r', '\n');
+        if (trimmed.Length == 0)
+        {
+            throw new RecipeFormatException("There is nothing in it. Choose a recipe, or paste one.");
+        }
+
+        if (trimmed.Contains('\0', StringComparison.Ordinal))
+        {
+            throw new RecipeFormatException("That is no text. Choose a .json or .html file, or paste the recipe’s words.");
+        }
+
+        try
+        {
+            return trimmed[0] is '{' or '['
+                ? FromJson(trimmed)
+                : trimmed[0] == '<' ? FromHtml(trimmed) : FromLines(trimmed);
+        }
+        catch (RegexMatchTimeoutException)
+        {
+            throw new RecipeFormatException("A line in it is too tangled to read. Paste the recipe’s words, one ingredient a line.");
+        }
+    }
+
+    private static RecipeReading FromHtml(string html)
+    {
+        // Scripts are data to the parser: it has no engine to run them.
+        using AngleSharp.Html.Dom.IHtmlDocument page = new HtmlParser().ParseDocument(html);
+        foreach (AngleSharp.Dom.IElement script in page.QuerySelectorAll("script[type='application/ld+json']"))
+        {
+            if (TryFind(script.TextContent) is { } found)
+            {
+                return found;
+            }
+        }
+
+        throw new RecipeFormatException("This page holds no recipe that can be read (no schema.org Recipe in it). Copy the recipe’s words and paste them.");
+    }
+
+    private static RecipeReading? TryFind(string json)
+    {
+        try
+        {
+            return FromJson(json);
+        }
+        catch (RecipeFormatException)
+        {
+            return null;
+        }
+    }
+
+    private static RecipeReading FromJson(string json)
+    {
+        try
+        {
+            // Half a surrogate pair cannot be written as UTF-8, which the parser wants: it becomes a replacement mark.
+            using JsonDocument document = JsonDocument.Parse(Encoding.UTF8.GetBytes(json), new() { MaxDepth = DeepestJson, AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip });
+            return RecipeNode.Find(document.RootElement) is { } node
+                ? FromNode(node)
+                : throw new RecipeFormatException("There is no recipe in it: a schema.org Recipe is needed.");
+        }
+        catch (JsonException unread)
+        {
+            throw new RecipeFormatException(unread.Message.Contains("maximum", StringComparison.OrdinalIgnoreCase)
+                ? "It is nested too deeply for a recipe. Copy the recipe’s words and paste them."
+                : $"This is not readable JSON (line {(unread.LineNumber ?? 0) + 1}). Save the file again, or paste the recipe’s words.");
+        }
+    }
+
+    private static RecipeReading FromNode(JsonElement node)
+    {
+        var unclear = new List<string>();
+        string[] steps = [.. node.TryGetProperty("recipeInstructions", out JsonElement instructions) ? RecipeNode.Steps(instructions) : []];
+        RecipeReading read = Finish(
+            RecipeNode.Texts(node, "name").FirstOrDefault() ?? string.Empty,
+            [.. RecipeNode.Texts(node, "recipeIngredient").Concat(RecipeNode.Texts(node, "ingredients"))],
+            steps,
+            Serves([.. RecipeNode.Texts(node, "recipeYield").Concat(RecipeNode.Texts(node, "yield"))], unclear),
+            unclear);
+        return read with
+        {
+            Recipe = read.Recipe with
+            {
+                Description = Plain(RecipeNode.Texts(node, "description").FirstOrDefault() ?? string.Empty, LongestStep),
+                PrepMinutes = Minutes(node, "prepTime", unclear),
+                CookMinutes = Minutes(node, "cookTime", unclear),
+                TotalMinutes = Minutes(node, "totalTime", unclear),
+            },
+        };
+    }
+
+    private static RecipeReading FromLines(string text)
+    {
+        string[] lines = [.. text.Split('\n').Select(line => line.Trim()).Where(line => line.Length > 0)];
+        var ingredients = new List<string>();
+        var steps = new List<string>();
+        var unclear = new List<string>();
+        int? serves = null;
+        List<string>? into = null;
+        foreach (string line in lines.Skip(1))
+        {
+            if (IngredientsHeading().IsMatch(line))
+            {
+                into = ingredients;
+            }
+            else if (StepsHeading().IsMatch(line))
+            {
+                into = steps;
+            }
+            else if (into != steps && ServesLine().Match(line) is { Success: true } count)
+            {
+                serves = Serves([count.Groups["count"].Value], unclear);
+            }
+            else
+            {
+                (into ?? (LooksLikeAStep().IsMatch(line) || line.Length > 140 ? steps : ingredients)).Add(line);
+            }
+        }
+
+        if (ingredients.Count == 0)
+        {
+            throw new RecipeFormatException("No ingredients were found. Paste the name on the first line, then one ingredient a line, then the steps.");
+        }
+
+        return Finish(lines[0], ingredients, steps, serves, unclear);
+    }
+
+    private static RecipeReading Finish(string name, List<string> ingredients, IEnumerable<string> steps, int? serves, List<string> unclear)
+    {
+        if (ingredients.Count > MostIngredients)
+        {
+            unclear.Add($"Only the first {MostIngredients} ingredients were taken.");
+        }
+
+        IngredientLine[] lines = [.. ingredients.Take(MostIngredients).Select(IngredientParser.Parse).Where(line => line.Text.Length > 0)];
+        foreach (string negative in ingredients.Take(MostIngredients).Where(StartsNegative))
+        {
+            unclear.Add($"“{Plain(negative, 80)}”: less than nothing was read as an amount without its minus.");
+        }
+
+        foreach (IngredientLine line in lines.Where(line => line.Low is null && !IsSeasoning(line)))
+        {
+            unclear.Add($"“{line.Text}”: no amount was found.");
+        }
+
+        string[] said = [.. steps.Take(MostSteps).Select(step => Plain(step, LongestStep)).Where(step => step.Length > 0)];
+        IReadOnlyList<OvenMention> ovens = OvenWords.Ovens(said);
+        int? bake = OvenWords.BakeMinutes(said);
+        if (ovens.Count == 0)
+        {
+            unclear.Add("No oven temperature was found in the steps.");
+        }
+
+        if (bake is null)
+        {
+            unclear.Add("No baking time was found in the steps.");
+        }
+
+        string title = Plain(name, LongestName);
+        return new(new(title.Length > 0 ? title : "Recipe without a name", lines, said) { Serves = serves, Ovens = ovens, BakeMinutes = bake }, unclear);
+    }
+
+    private static int? Serves(IReadOnlyList<string> said, List<string> unclear)
+    {
+        if (said.Count == 0)
+        {
+            unclear.Add("It does not say how many it serves.");
+            return null;
+        }
+
+        if (said.Select(text => Number().Match(text)).FirstOrDefault(match => match.Success) is { } number
+            && int.Parse(number.ValueSpan, System.Globalization.CultureInfo.InvariantCulture) is > 0 and var count
+            && !said[0].TrimStart().StartsWith('-'))
+        {
+            return count;
+        }
+
+        unclear.Add($"“Serves {Plain(said[0], 40)}” makes no sense: how many it serves was left open.");
+        return null;
+    }
+
+    private static int? Minutes(JsonElement node, string property, List<string> unclear)
+    {
+        string? text = RecipeNode.Texts(node, property).FirstOrDefault();
+        if (string.IsNullOrWhiteSpace(text))
+        {
+            return null;
+        }
+
+        try
+        {
+            double minutes = XmlConvert.ToTimeSpan(text.Trim()).TotalMinutes;
+            if (minutes is >= 0 and <= 7 * 24 * 60)
+            {
+                return (int)Math.Round(minutes);
+            }
+        }
+        catch (Exception unread) when (unread is FormatException or OverflowException)
+        {
+            // Said below, as for a time out of range.
+        }
+
+        unclear.Add($"“{Plain(text, 40)}” is no time that can be read; it was left out.");
+        return null;
+    }
+
+    private static bool StartsNegative(string line) => line.TrimStart() is ['-' or '−' or '–', >= '0' and <= '9', ..];
+
+    private static bool IsSeasoning(IngredientLine line) =>
+        line.Name.Contains("salt", StringComparison.OrdinalIgnoreCase) || line.Name.Contains("pepper", StringComparison.OrdinalIgnoreCase)
+        || line.Note.Contains("taste", StringComparison.OrdinalIgnoreCase) || line.Note.Contains("serve", StringComparison.OrdinalIgnoreCase)
+        || line.Note.Contains("garnish", StringComparison.OrdinalIgnoreCase) || line.Note.StartsWith("for ", StringComparison.OrdinalIgnoreCase);
+
+    private static string Plain(string text, int longest)
+    {
+        string clean = LineTokens.CleanText(text);
+        return clean.Length <= longest ? clean : clean[..longest];
+    }
+}

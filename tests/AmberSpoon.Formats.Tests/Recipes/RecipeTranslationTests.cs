@@ -1,0 +1,101 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Formats.Recipes;
+using AmberSpoon.Formats.Recipes.ToKitchen;
+using Xunit;
+
+namespace AmberSpoon.Formats.Tests.Recipes;
+
+public sealed class RecipeTranslationTests
+{
+    private static readonly TrayPlan Empty = new(
+        "Empty", [], [], [Vessel.HalfSheet], OvenMode.Still, new(200, TemperatureUnit.Celsius), [], ProfileId.UnitedStates, new(74, TemperatureUnit.Celsius), 5, null, []);
+
+    private static RecipeTranslation Of(params string[] lines) =>
+        RecipeTranslation.Of(RecipeReader.Read($"Test\nIngredients\n{string.Join('\n', lines)}\nMethod\nBake at 180 C fan for 50 minutes.").Recipe, Empty);
+
+    [Theory]
+    [InlineData("6 bone-in chicken thighs", Cut.BoneInThigh, 6, true)]
+    [InlineData("1 kg boneless, skinless chicken thighs", Cut.BonelessThigh, 9, false)]
+    [InlineData("8 chicken drumsticks, skin removed", Cut.Drumstick, 8, false)]
+    [InlineData("4 chicken leg quarters", Cut.LegQuarter, 4, true)]
+    [InlineData("2 x 200 g chicken breasts", Cut.BonelessBreast, 2, true)]
+    [InlineData("3 bone-in chicken breasts", Cut.BoneInBreast, 3, true)]
+    [InlineData("12 chicken wings", Cut.WholeWing, 12, true)]
+    public void Chicken_becomes_a_lot_of_its_cut(string line, Cut cut, int count, bool skinOn)
+    {
+        ChickenLot lot = Assert.Single(Of(line).Plan.Chicken);
+        Assert.Equal((cut, count, skinOn), (lot.Cut, lot.Count, lot.SkinOn));
+    }
+
+    [Fact]
+    public void A_whole_bird_is_cut_up()
+    {
+        TrayPlan plan = Of("1 whole chicken").Plan;
+        Assert.Equal([Cut.BoneInBreast, Cut.LegQuarter, Cut.WholeWing], plan.Chicken.Select(lot => lot.Cut));
+        Assert.InRange(plan.Chicken.Sum(lot => lot.MassesG().Sum()), 1200, 1500);
+    }
+
+    [Fact]
+    public void Vegetables_are_weighed_however_they_are_counted()
+    {
+        TrayPlan plan = Of("6 chicken thighs", "500 g potatoes", "2 red onions", "2 cups broccoli florets", "1 lb carrots", "1 tsp onion powder").Plan;
+        Assert.Equal([Vegetable.Potato, Vegetable.Onion, Vegetable.Broccoli, Vegetable.Carrot], plan.Vegetables.Select(lot => lot.Kind));
+        Assert.Equal(500, plan.Vegetables[0].Amount.Grams());
+        Assert.InRange(plan.Vegetables[1].Amount.Grams(), 250, 450);
+        Assert.InRange(plan.Vegetables[2].Amount.Grams(), 200, 350);
+        Assert.Equal(450, plan.Vegetables[3].Amount.Grams());
+        Assert.Equal([.. Enumerable.Range(1, 5)], plan.Chicken.Select(lot => lot.Id).Concat(plan.Vegetables.Select(lot => lot.Id)).Order());
+    }
+
+    [Fact]
+    public void The_oven_comes_along_and_what_is_left_makes_the_mix()
+    {
+        RecipeTranslation made = Of("1 kg chicken thighs", "3 tbsp olive oil", "juice of 1 lemon", "2 tsp salt", "4 garlic cloves", "1 tsp moon dust", "parsley, to serve");
+        Assert.Equal((180, OvenMode.Fan), (made.Plan.OvenSetting.Value, made.Plan.OvenMode));
+        Assert.Equal((MixKind.WetMarinade, MixBasis.KilogramOfMeat), (made.Mix!.Kind, made.Mix.Per));
+        Assert.Equal(["oil", "lemon", "fineSalt", "garlic", null], made.Mix.Parts.Select(part => part.Ingredient));
+        Assert.Equal(MeasureUnit.Teaspoon, made.Mix.Parts[2].Amount.Unit);
+        Assert.Equal(2, made.Mix.Parts[2].Amount.Value, 1e-9);
+        Assert.Equal(Coating.WetMarinade, made.Plan.Chicken[0].Coating);
+        Assert.Equal(["parsley, to serve"], made.LeftOut);
+    }
+
+    [Theory]
+    [InlineData(MixKind.CrumbOverEgg, "2 eggs", "100 g breadcrumbs")]
+    [InlineData(MixKind.CrumbOverMayonnaise, "4 tbsp mayonnaise", "100 g breadcrumbs")]
+    [InlineData(MixKind.YogurtMarinade, "200 g yogurt", "1 tsp cumin")]
+    [InlineData(MixKind.Glaze, "4 tbsp honey", "2 tbsp soy sauce")]
+    [InlineData(MixKind.DryRub, "2 tsp paprika", "1 tsp salt")]
+    public void The_kind_of_mix_follows_from_what_is_in_it(MixKind kind, params string[] lines) => Assert.Equal(kind, Of(["6 chicken thighs", .. lines]).Mix!.Kind);
+
+    [Fact]
+    public void A_recipe_without_chicken_makes_no_tray() => Assert.Throws<RecipeFormatException>(() => Of("500 g potatoes", "1 l chicken stock"));
+
+    [Fact]
+    public void A_plan_given_away_reads_back_with_its_quantities_and_oven()
+    {
+        TrayPlan plan = Of("6 bone-in chicken thighs", "400 g potatoes").Plan;
+        TrayForecast forecast = TrayForecaster.Forecast(plan, TrayArranger.Arrange(plan));
+        Mix mix = MixLibrary.Find("harvest-rub")!.Mix;
+        ScaledMix scaled = MixScaler.Scale(mix, MeatToCoat.Of(plan.Chicken), KitchenMeasures.Usual);
+        RecipeDocument ours = RecipeFromPlan.Of(plan, forecast, scaled, WorkOrder.Of(new(plan, mix, 0, 60, Garnish: false)), heads: 3);
+        RecipeDocument back = RecipeReader.Read(RecipeWriter.Write(ours)).Recipe;
+        Assert.Equal(ours.Ingredients.Select(line => (line.Low, line.Unit, line.Name)), back.Ingredients.Select(line => (line.Low, line.Unit, line.Name)));
+        Assert.Equal((3, forecast.PullMinutes), (back.Serves, back.BakeMinutes));
+        Assert.Equal(plan.OvenSetting, back.Ovens[^1].Setting);
+        Assert.Equal(ours.Steps, back.Steps);
+
+        RecipeTranslation again = RecipeTranslation.Of(back, Empty);
+        Assert.Equal(plan.Chicken.Select(lot => (lot.Cut, lot.Count)), again.Plan.Chicken.Select(lot => (lot.Cut, lot.Count)));
+        Assert.Equal(plan.Vegetables[0].Amount.Grams(), again.Plan.Vegetables[0].Amount.Grams());
+        Assert.Equal(scaled.Parts.Count, again.Mix!.Parts.Count);
+    }
+}
