@@ -1,3 +1,6 @@
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Store.Rows;
 using Microsoft.EntityFrameworkCore;
@@ -12,6 +15,14 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     public DbSet<TrayStateRow> TrayStates => Set<TrayStateRow>();
 
     public DbSet<BakeRow> Bakes => Set<BakeRow>();
+
+    public DbSet<MixRow> Mixes => Set<MixRow>();
+
+    public DbSet<PrepRow> Preps => Set<PrepRow>();
+
+    public DbSet<MarinadeRow> Marinades => Set<MarinadeRow>();
+
+    public DbSet<MeasuresRow> Measures => Set<MeasuresRow>();
 
     /// <summary>Opens (or makes) the file with foreign keys on and every commit flushed to disk.</summary>
     public static void Configure(DbContextOptionsBuilder options, string file) => options
@@ -45,6 +56,19 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
             bake.HasIndex(row => row.StartedAt);
             bake.HasMany(row => row.Moves).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
             bake.HasMany(row => row.Checks).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<MixRow>().Property(row => row.Mix).HasConversion(new JsonTextConverter<Mix>());
+        modelBuilder.Entity<PrepRow>(prep =>
+        {
+            prep.HasKey(row => row.TrayId);
+            prep.Property(row => row.TrayId).ValueGeneratedNever();
+            prep.HasOne<TrayRow>().WithOne().HasForeignKey<PrepRow>(row => row.TrayId).OnDelete(DeleteBehavior.Cascade);
+            prep.Property(row => row.Choice).HasConversion(new JsonTextConverter<PrepChoice>());
+        });
+        modelBuilder.Entity<MeasuresRow>(measures =>
+        {
+            measures.Property(row => row.Id).ValueGeneratedNever();
+            measures.Property(row => row.Measures).HasConversion(new JsonTextConverter<KitchenMeasures>());
         });
         modelBuilder.Entity<CheckRow>()
             .HasMany(row => row.Readings).WithOne().HasForeignKey("CheckId").IsRequired().OnDelete(DeleteBehavior.Cascade);

@@ -6,4 +6,6 @@ public enum KitchenTopic
     Tray,
     Oven,
     Log,
+    Prep,
+    Marinades,
 }

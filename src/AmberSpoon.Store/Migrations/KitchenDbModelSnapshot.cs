@@ -87,6 +87,79 @@ namespace AmberSpoon.Store.Migrations
                     b.ToTable("CheckRow");
                 });
 
+            modelBuilder.Entity("AmberSpoon.Store.Rows.MarinadeRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("LatestAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("MixName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("ReadyAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("StartedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("TrayName")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("TurnAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("TurnedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Marinades");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.MeasuresRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Measures")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Measures");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.MixRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Mix")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("SavedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Mixes");
+                });
+
             modelBuilder.Entity("AmberSpoon.Store.Rows.MoveRow", b =>
                 {
                     b.Property<int>("Id")
@@ -108,6 +181,20 @@ namespace AmberSpoon.Store.Migrations
                     b.HasIndex("BakeId");
 
                     b.ToTable("MoveRow");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.PrepRow", b =>
+                {
+                    b.Property<int>("TrayId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Choice")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("TrayId");
+
+                    b.ToTable("Preps");
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.ReadingRow", b =>
@@ -207,6 +294,15 @@ namespace AmberSpoon.Store.Migrations
                     b.HasOne("AmberSpoon.Store.Rows.BakeRow", null)
                         .WithMany("Moves")
                         .HasForeignKey("BakeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.PrepRow", b =>
+                {
+                    b.HasOne("AmberSpoon.Store.Rows.TrayRow", null)
+                        .WithOne()
+                        .HasForeignKey("AmberSpoon.Store.Rows.PrepRow", "TrayId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Units;
@@ -22,7 +23,7 @@ public sealed class MixScalerTests
         Assert.True(MixLibrary.All.Count >= 14);
         Assert.Equal(Enum.GetValues<MixKind>(), MixLibrary.All.Select(ready => ready.Mix.Kind).Distinct().Order());
         Assert.Equal(MixLibrary.All.Count, MixLibrary.All.Select(ready => ready.Id).Distinct().Count());
-        Assert.All(MixLibrary.All.SelectMany(ready => ready.Mix.Parts), part => Assert.NotNull(part.Known));
+        Assert.All(MixLibrary.All.SelectMany(ready => ready.Mix.Parts), part => Assert.NotNull(part.Known()));
         Assert.Equal("Apricot glaze", MixLibrary.Find("apricot")?.Mix.Name);
         Assert.Null(MixLibrary.Find("none"));
     }
@@ -59,7 +60,8 @@ public sealed class MixScalerTests
             foreach (ScaledPart part in MixScaler.Scale(mix, Meat(massG), own).Parts)
             {
                 // Eggs and cloves go by number; a pinch of a strong spice cannot be had finer than an eighth of a spoon.
-                double leastG = part.Part.Known!.EachG ?? (Measures.Millilitres(MeasureUnit.Pinch, own.Spoons) * part.Part.Known.GramsPerMl);
+                Ingredient known = part.Part.Known()!;
+                double leastG = known.EachG ?? (Measures.Millilitres(MeasureUnit.Pinch, own.Spoons) * known.GramsPerMl);
                 Assert.InRange(Math.Abs(part.RoundedG!.Value - part.ExactG!.Value), 0, Math.Max(leastG, 0.14 * part.ExactG.Value));
                 Assert.InRange(part.Take.Count, 1, 2);
                 Assert.All(part.Take, take => Assert.True(take.Value > 0));

@@ -146,7 +146,7 @@ public static class MixJudge
         Add(Topic.Binder, MixRole.Binder, ThinBinder, ThickBinder, "binder", "bare patches", "it slides");
         Add(Topic.Crumb, MixRole.Crumb, ThinCrumb, ThickCrumb, "crumb", "bare patches", "it falls off");
 
-        double eggs = asked.Scaled.Parts.Where(part => part.Part.Known?.Shelf == Shelf.RawEgg)
+        double eggs = asked.Scaled.Parts.Where(part => part.Part.Known()?.Shelf == Shelf.RawEgg)
             .Sum(part => part.Take.Where(take => take.Unit == MeasureUnit.Piece).Sum(take => take.Value));
         if (eggs > 0)
         {
@@ -173,7 +173,7 @@ public static class MixJudge
             return;
         }
 
-        double ml = asked.Scaled.Parts.Sum(part => (part.RoundedG ?? 0) / (part.Part.Known?.GramsPerMl ?? 1)) * asked.Scaled.OnMeatShare;
+        double ml = asked.Scaled.Parts.Sum(part => (part.RoundedG ?? 0) / (part.Part.Known()?.GramsPerMl ?? 1)) * asked.Scaled.OnMeatShare;
         double perKg = ml / asked.Meat.MassG * 1000;
         string words = Invariant($"{ml:0} ml, {perKg:0} ml to the kilogram.");
         said.Add(perKg < ScantMlPerKg
@@ -194,7 +194,7 @@ public static class MixJudge
             said.Add(new(Topic.Safety, Loudness.Note, "What met raw meat is only cooked: brush it on in time, boil it, or throw it away. Set aside first what you want to serve."));
         }
 
-        if (asked.Mix.HasRawEgg)
+        if (asked.Mix.HasRawEgg())
         {
             said.Add(new(Topic.Safety, Loudness.Note, "Throw away egg and crumb that are left: they met raw meat."));
         }

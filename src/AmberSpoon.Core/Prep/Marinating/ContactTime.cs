@@ -20,8 +20,8 @@ public sealed record ContactTime(int EnoughMinutes, int TooLongMinutes, string W
 
     public static ContactTime Of(Mix mix, Scaling.ScaledMix scaled)
     {
-        double strong = scaled.Parts.Sum(part => part.Part.Known is { IsMild: false } known ? known.Acid * (part.RoundedG ?? 0) : 0) / Math.Max(1e-9, scaled.TotalG);
-        bool isMild = mix.Parts.Any(part => part.Known is { IsMild: true });
+        double strong = scaled.Parts.Sum(part => part.Part.Known() is { IsMild: false } known ? known.Acid * (part.RoundedG ?? 0) : 0) / Math.Max(1e-9, scaled.TotalG);
+        bool isMild = mix.Parts.Any(part => part.Known() is { IsMild: true });
         return mix.Kind switch
         {
             MixKind.JuiceSauce => new(0, 0, "It is made afterwards."),

@@ -12,7 +12,7 @@ namespace AmberSpoon.Core.Prep.Mixes;
 public sealed record Mix(string Name, MixKind Kind, MixBasis Per, IReadOnlyList<MixPart> Parts, string Method)
 {
     /// <summary>Whether any of it is raw egg, so that what is left over must go.</summary>
-    public bool HasRawEgg => Parts.Any(part => part.Known?.Shelf == Shelf.RawEgg);
+    public bool HasRawEgg() => Parts.Any(part => part.Known()?.Shelf == Shelf.RawEgg);
 }
 
 /// <param name="Name">As the cook calls it.</param>
@@ -21,7 +21,8 @@ public sealed record Mix(string Name, MixKind Kind, MixBasis Per, IReadOnlyList<
 /// <param name="Role">Which bowl or plate it goes to.</param>
 public sealed record MixPart(string Name, string? Ingredient, Amount Amount, MixRole Role = MixRole.Mix)
 {
-    public Ingredient? Known => Ingredient is null ? null : IngredientTable.Find(Ingredient);
+    /// <returns>What the app knows of it; null for nothing.</returns>
+    public Ingredient? Known() => Ingredient is null ? null : IngredientTable.Find(Ingredient);
 }
 
 /// <summary>What the amounts of a mix are counted by.</summary>

@@ -56,7 +56,7 @@ public static class WorkOrder
         }
 
         string[] Named(Func<MixPart, bool> which) => [.. mix.Parts.Where(which).Select(part => part.Name)];
-        if (Named(part => part.Known?.Shelf == Shelf.Fresh) is { Length: > 0 } fresh)
+        if (Named(part => part.Known()?.Shelf == Shelf.Fresh) is { Length: > 0 } fresh)
         {
             yield return new("fresh", Touches.ReadyToEat, $"Chop {Listed(fresh)}", "On the plant board, while it is clean.");
         }
@@ -64,7 +64,7 @@ public static class WorkOrder
         if (MixKinds.IsCrumb(mix.Kind))
         {
             yield return new("crumb", Touches.Stores, $"Crumb plate: {Listed(Named(part => part.Role == MixRole.Crumb))}", "Season it now, and put the jars away. Take only what this meat needs: what is left over goes in the bin.");
-            if (Named(part => part.Role == MixRole.Binder && part.Known?.Shelf != Shelf.RawEgg) is { Length: > 0 } binder)
+            if (Named(part => part.Role == MixRole.Binder && part.Known()?.Shelf != Shelf.RawEgg) is { Length: > 0 } binder)
             {
                 yield return new("binder", Touches.Stores, $"Binder bowl: {Listed(binder)}", "Measured out, jars away.");
             }
@@ -97,7 +97,7 @@ public static class WorkOrder
         switch (work.Mix?.Kind)
         {
             case MixKind.CrumbOverEgg or MixKind.CrumbOverMayonnaise or MixKind.CrumbOverYogurt:
-                if (work.Mix.HasRawEgg)
+                if (work.Mix.HasRawEgg())
                 {
                     yield return new("egg", Touches.Raw, "Beat the eggs", "Raw egg counts as raw meat.");
                 }

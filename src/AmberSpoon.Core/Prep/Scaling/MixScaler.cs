@@ -31,8 +31,8 @@ public static class MixScaler
     public static double? GramsOf(Amount amount, MixPart part, SpoonSet spoons) => Measures.KindOf(amount.Unit) switch
     {
         MeasureKind.Mass => amount.Value * Measures.Grams(amount.Unit),
-        MeasureKind.Volume => part.Known?.Grams(amount, spoons) ?? amount.Value * Measures.Millilitres(amount.Unit, spoons),
-        _ => part.Known?.EachG is { } eachG ? amount.Value * eachG : null,
+        MeasureKind.Volume => part.Known()?.Grams(amount, spoons) ?? amount.Value * Measures.Millilitres(amount.Unit, spoons),
+        _ => part.Known()?.EachG is { } eachG ? amount.Value * eachG : null,
     };
 
     private static ScaledPart Scale(MixPart part, double factor, KitchenMeasures own)
@@ -41,14 +41,14 @@ public static class MixScaler
         double? exactG = GramsOf(exact, part, own.Spoons);
 
         // An egg is counted however it was written: nobody weighs one.
-        if (part.Known is { EachG: { } eachG } counted && (part.Amount.Unit == MeasureUnit.Piece || counted.Shelf == Shelf.RawEgg) && exactG is { } countedG)
+        if (part.Known() is { EachG: { } eachG } counted && (part.Amount.Unit == MeasureUnit.Piece || counted.Shelf == Shelf.RawEgg) && exactG is { } countedG)
         {
             double exactCount = countedG / eachG;
             double count = counted.Shelf == Shelf.RawEgg ? Math.Ceiling(exactCount - 0.1) : SpoonRounder.Count(exactCount);
             return new(part, exact, exactG, [new(count, MeasureUnit.Piece)], count * eachG);
         }
 
-        if (part.Known is { } known && exactG is { } grams)
+        if (part.Known() is { } known && exactG is { } grams)
         {
             Measured measured = SpoonRounder.Of(grams, known.GramsPerMl, known.Shelf == Shelf.Wet, own);
             return new(part, exact, exactG, measured.Measures, measured.MassG);
@@ -67,7 +67,7 @@ public static class MixScaler
         }
 
         // What is set aside or left in bowl and plate salts nobody’s meat.
-        double Kept(ScaledPart part) => times / factor / (1 + MixKinds.Waste(mix.Kind, part.Part.Role)) * (part.Part.Known is { } known ? of(known) : 0);
+        double Kept(ScaledPart part) => times / factor / (1 + MixKinds.Waste(mix.Kind, part.Part.Role)) * (part.Part.Known() is { } known ? of(known) : 0);
         return new(
             100 * parts.Sum(part => Kept(part) * (part.ExactG ?? 0)) / meat.MassG,
             100 * parts.Sum(part => Kept(part) * (part.RoundedG ?? 0)) / meat.MassG);
@@ -76,7 +76,7 @@ public static class MixScaler
     private static double Share(IReadOnlyList<ScaledPart> parts, Func<Ingredient, double> of)
     {
         double totalG = parts.Sum(part => part.RoundedG ?? 0);
-        return totalG <= 0 ? 0 : parts.Sum(part => (part.RoundedG ?? 0) * (part.Part.Known is { } known ? of(known) : 0)) / totalG;
+        return totalG <= 0 ? 0 : parts.Sum(part => (part.RoundedG ?? 0) * (part.Part.Known() is { } known ? of(known) : 0)) / totalG;
     }
 }
 

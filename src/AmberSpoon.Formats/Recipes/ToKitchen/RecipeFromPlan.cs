@@ -58,7 +58,7 @@ public static class RecipeFromPlan
     {
         // One amount a line: in grams where two spoons are needed for it.
         Amount take = scaled.Take.Count == 1 || scaled.RoundedG is null ? scaled.Take[0] : new(scaled.RoundedG.Value, MeasureUnit.Gram);
-        string note = scaled.Part.Known is { Shelf: Shelf.RawEgg } ? "large" : string.Empty;
+        string note = scaled.Part.Known() is { Shelf: Shelf.RawEgg } ? "large" : string.Empty;
         return Line(take.Value, UnitWords.WordFor(take.Unit), scaled.Part.Name, note);
     }
 }

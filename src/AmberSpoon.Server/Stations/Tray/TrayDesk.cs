@@ -16,6 +16,10 @@ internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<
     /// <summary>The tray being worked on; an empty one is made where there is none.</summary>
     public async Task<TrayRow> Current(CancellationToken cancel) => await shelf.Current(cancel) ?? await shelf.Add(EmptyTray.Plan, cancel);
 
+    /// <exception cref="ProblemException">404 where there is no such tray.</exception>
+    public async Task<TrayRow> Find(int id, CancellationToken cancel) =>
+        await shelf.Find(id, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
+
     public async Task<TrayView> View(CancellationToken cancel) => planner.View(await Current(cancel));
 
     public async Task<TrayView> Save(int id, TrayPlanRequest request, CancellationToken cancel)
@@ -100,6 +104,10 @@ internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<
         return RecipeCheck.Of(row.Plan, request.RequireOven(), request.RequireMinutes());
     }
 
+    /// <summary>A change another station makes; without a dinner that has passed.</summary>
+    public Task<TrayView> SavePlan(TrayRow row, Func<TrayPlan, TrayPlan> change, CancellationToken cancel) =>
+        Save(row, change(planner.WithoutPastDinner(row.Plan)), cancel);
+
     private async Task<TrayView> Save(TrayRow row, TrayPlan wanted, CancellationToken cancel)
     {
         (TrayPlan plan, TrayAnswer? answer) = planner.Answer(wanted);
@@ -113,9 +121,6 @@ internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<
         await news.Changed(KitchenTopic.Tray, cancel);
         return planner.View(row);
     }
-
-    private async Task<TrayRow> Find(int id, CancellationToken cancel) =>
-        await shelf.Find(id, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
 
     private static void RequireFood(TrayRow row)
     {

@@ -1,0 +1,52 @@
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Marinating;
+using AmberSpoon.Server.Stations.Tray;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Prep;
+
+/// <summary>Checks what was decided at the counter, field by field.</summary>
+internal sealed class PrepValidator : AbstractValidator<PrepRequest>
+{
+    public PrepValidator()
+    {
+        RuleFor(prep => prep.ServeG).Must(grams => grams is >= 0 and <= PrepLimits.MostServeG)
+            .OverridePropertyName("serveG").WithMessage($"Set 0 to {PrepLimits.MostServeG:0} g aside for the table.");
+        RuleFor(prep => prep.MarinateMinutes).Must(minutes => minutes is 0 or (>= MarinadeClock.LeastMinutes and <= MarinadeClock.MostMinutes))
+            .OverridePropertyName("marinateMinutes").WithMessage($"Marinate for {MarinadeClock.LeastMinutes} min to {MarinadeClock.MostMinutes / 60} h, or not at all.");
+        RuleFor(prep => prep.MarinateMinutes).LessThanOrEqualTo(MarinadeClock.MostOnCounterMinutes)
+            .When(prep => prep.Place == MarinadePlace.Counter).OverridePropertyName("marinateMinutes")
+            .WithMessage($"On the counter for {MarinadeClock.MostOnCounterMinutes} min at most. Put it in the fridge.");
+        RuleFor(prep => prep.Place).Must(Check.IsChosen).OverridePropertyName("place").WithMessage(TrayPlanValidator.Choose);
+        RuleFor(prep => prep.Container).Must(Check.IsChosen).OverridePropertyName("container").WithMessage(TrayPlanValidator.Choose);
+        RuleFor(prep => prep.Garnish).NotNull().OverridePropertyName("garnish").WithMessage(TrayPlanValidator.Choose);
+        RuleFor(prep => prep.Frozen).Must(frozen => frozen is null
+                || (Check.IsPositive(frozen) && frozen.ToEntered().Millimetres() is >= FridgeThaw.ThinnestMm and <= FridgeThaw.ThickestMm))
+            .OverridePropertyName("frozen.value").WithMessage($"Write how thick the frozen pack is, {FridgeThaw.ThinnestMm} to {FridgeThaw.ThickestMm} mm.");
+        RuleFor(prep => prep.Heads).Must(heads => heads is >= 1 and <= PrepLimits.MostHeads)
+            .OverridePropertyName("heads").WithMessage($"Cook for 1 to {PrepLimits.MostHeads}.");
+        RuleFor(prep => prep.PortionG).Must(grams => grams is >= PrepLimits.LeastPortionG and <= PrepLimits.MostPortionG)
+            .OverridePropertyName("portionG").WithMessage($"A portion is {PrepLimits.LeastPortionG} to {PrepLimits.MostPortionG} g of cooked meat.");
+        RuleFor(prep => prep.Packs).Must(packs => (packs?.Count ?? 0) <= PrepLimits.MostPacks)
+            .OverridePropertyName("packs").WithMessage($"Up to {PrepLimits.MostPacks} packs.");
+        RuleForEach(prep => prep.Packs).SetValidator(new PackValidator()).OverridePropertyName("packs");
+        RuleFor(prep => prep.Bird).Must(bird => bird is null || (Check.IsPositive(bird.Mass) && bird.Mass!.ToEntered().Grams() is >= PrepLimits.LeastBirdG and <= PrepLimits.MostBirdG))
+            .OverridePropertyName("bird.mass.value").WithMessage($"A whole bird weighs {PrepLimits.LeastBirdG} to {PrepLimits.MostBirdG} g.");
+        RuleFor(prep => prep.Bird).Must(bird => bird is null || bird.Price is >= 0 and <= PrepLimits.MostPrice)
+            .OverridePropertyName("bird.price").WithMessage("Write what it costs.");
+    }
+
+    private sealed class PackValidator : AbstractValidator<PackRequest>
+    {
+        public PackValidator()
+        {
+            RuleFor(pack => pack.Cut).Must(Check.IsChosen).OverridePropertyName("cut").WithMessage(TrayPlanValidator.Choose);
+            RuleFor(pack => pack.Mass).Must(mass => Check.IsPositive(mass) && mass!.ToEntered().Grams() <= PrepLimits.MostPackG)
+                .OverridePropertyName("mass.value").WithMessage("Write what the pack weighs.");
+            RuleFor(pack => pack.Count).Must(count => count is >= 1 and <= PrepLimits.MostPieces)
+                .OverridePropertyName("count").WithMessage($"1 to {PrepLimits.MostPieces} pieces.");
+            RuleFor(pack => pack.Price).Must(price => price is >= 0 and <= PrepLimits.MostPrice)
+                .OverridePropertyName("price").WithMessage("Write what the pack costs.");
+        }
+    }
+}

@@ -1,0 +1,85 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Buying;
+using AmberSpoon.Core.Prep.Cutting;
+using AmberSpoon.Core.Prep.Judgements;
+using AmberSpoon.Core.Prep.Marinating;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Core.Prep.Scaling;
+
+namespace AmberSpoon.Server.Stations.Prep;
+
+/// <summary>Everything about the work before the oven, for the tray being worked on.</summary>
+/// <param name="TrayId">Which tray.</param>
+/// <param name="TrayName">Its name.</param>
+/// <param name="Choice">What was decided.</param>
+/// <param name="Measures">What the kitchen measures with.</param>
+/// <param name="Meat">The meat on the tray.</param>
+/// <param name="Mixes">All that can be chosen, the household's own first.</param>
+/// <param name="Mix">The chosen mix, scaled and judged; null for none.</param>
+/// <param name="Marinade">What the clock would say if the meat went in now; null where nothing is marinated.</param>
+/// <param name="Thaw">How long a frozen pack needs first; null where nothing is frozen.</param>
+/// <param name="Order">The order of work.</param>
+/// <param name="Cutting">Vegetables to cut.</param>
+/// <param name="Portions">Who eats what; null while there is no chicken.</param>
+/// <param name="Packs">What was bought, cheapest meat first.</param>
+/// <param name="Bird">The whole bird; null for none.</param>
+/// <param name="CoatingDiffers">The tray is planned with another coating than the mix makes.</param>
+/// <param name="Now">The kitchen's clock when this was sent.</param>
+public sealed record PrepView(
+    int TrayId,
+    string TrayName,
+    PrepChoice Choice,
+    KitchenMeasures Measures,
+    MeatToCoat Meat,
+    IReadOnlyList<MixListed> Mixes,
+    MixView? Mix,
+    MarinadeOutlook? Marinade,
+    ThawView? Thaw,
+    IReadOnlyList<WorkStep> Order,
+    IReadOnlyList<CuttingItem> Cutting,
+    PortionAnswer? Portions,
+    IReadOnlyList<Pack> Packs,
+    BirdView? Bird,
+    Coating? CoatingDiffers,
+    DateTimeOffset Now);
+
+/// <param name="Id">What to choose it by.</param>
+/// <param name="Mix">What it is.</param>
+/// <param name="IsOwn">The household wrote it, and may change it.</param>
+public sealed record MixListed(string Id, Mix Mix, bool IsOwn);
+
+/// <param name="Id">Which mix.</param>
+/// <param name="Mix">What it is.</param>
+/// <param name="Scaled">For this meat.</param>
+/// <param name="ServedG">Set aside clean for the table, g; 0 for none.</param>
+/// <param name="Judgements">What a careful cook would say.</param>
+/// <param name="Burn">What tonight's programme does to something sweet; null where nothing is.</param>
+public sealed record MixView(string Id, Mix Mix, ScaledMix Scaled, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn);
+
+/// <param name="Times">If the meat goes in now.</param>
+/// <param name="Limits">What the mix bears.</param>
+/// <param name="Cautions">What to say of the length and the place.</param>
+public sealed record MarinadeOutlook(MarinadeTimes Times, ContactTime Limits, IReadOnlyList<string> Cautions);
+
+/// <param name="Minutes">In the fridge until the middle is thawed.</param>
+/// <param name="ThawedAt">If it goes into the fridge now.</param>
+/// <param name="Sentence">In words.</param>
+public sealed record ThawView(int Minutes, DateTimeOffset ThawedAt, string Sentence);
+
+/// <param name="Whole">The bird.</param>
+/// <param name="Sentence">Against the cheapest pack.</param>
+public sealed record BirdView(WholeBird Whole, string Sentence);
+
+/// <param name="Running">Marinades whose meat is not out yet, the one that is ready first first.</param>
+/// <param name="Now">The kitchen's clock.</param>
+public sealed record MarinadesView(IReadOnlyList<RunningMarinade> Running, DateTimeOffset Now);
+
+/// <param name="Id">Which.</param>
+/// <param name="TrayName">For which tray.</param>
+/// <param name="MixName">In which mix.</param>
+/// <param name="Times">When to turn it, and when it is ready.</param>
+/// <param name="TurnedAt">It was turned; null where it was not yet.</param>
+/// <param name="OnCounter">It stands on the counter.</param>
+public sealed record RunningMarinade(int Id, string TrayName, string MixName, MarinadeTimes Times, DateTimeOffset? TurnedAt, bool OnCounter);

@@ -1,0 +1,99 @@
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Ways;
+using AmberSpoon.Formats.Recipes;
+using AmberSpoon.Formats.Recipes.ToKitchen;
+using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Prep;
+using AmberSpoon.Server.Stations.Tray;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+
+namespace AmberSpoon.Server.Stations.Recipes;
+
+/// <summary>Brings recipes in and gives plans away. What is refused leaves nothing behind.</summary>
+internal sealed class RecipeDesk(TrayDesk trays, TrayShelf trayShelf, PrepShelf prepShelf, PrepDesk prep, TrayPlanner planner, KitchenNews news)
+{
+    private const int LongestCheckMinutes = 240;
+
+    public static RecipeUnderstood Understand(RecipeText request)
+    {
+        RecipeReading reading = Read(request);
+        try
+        {
+            RecipeTranslation made = RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan);
+            return new(reading.Recipe, reading.NotUnderstood, made.Plan, made.Mix, made.LeftOut);
+        }
+        catch (RecipeFormatException none)
+        {
+            return new(reading.Recipe, [.. reading.NotUnderstood, none.Message], null, null, []);
+        }
+    }
+
+    public async Task<RecipeMade> Use(RecipeText request, CancellationToken cancel)
+    {
+        RecipeReading reading = Read(request);
+        RecipeTranslation made = Refusing(() => RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan));
+        TrayPlan plan = Laid(made.Plan);
+        (TrayRow tray, MixRow? mix) = await prepShelf.AddRecipe(
+            trayShelf,
+            plan,
+            made.Mix,
+            row => PrepChoice.Usual with { Mix = row is null ? null : PrepDesk.OwnId(row.Id), Heads = Math.Clamp(reading.Recipe.Serves ?? PrepChoice.Usual.Heads, 1, PrepLimits.MostHeads) },
+            cancel);
+        await news.Changed(KitchenTopic.Tray, cancel);
+        await news.Changed(KitchenTopic.Prep, cancel);
+        return new(tray.Id, tray.Plan.Name, mix is null ? null : PrepDesk.OwnId(mix.Id), Check(plan, reading.Recipe));
+    }
+
+    /// <summary>A tray, its mix and its order of work as JSON-LD.</summary>
+    public async Task<(string Name, string Json)> Give(int trayId, CancellationToken cancel)
+    {
+        TrayRow tray = await trays.Find(trayId, cancel);
+        if (tray.Plan.IsEmpty)
+        {
+            throw ProblemException.InvalidField("chicken", "Put something on the tray first.");
+        }
+
+        PrepChoice choice = await prepShelf.Choice(trayId, cancel);
+        Mix? mix = (await prep.Listed(cancel)).FirstOrDefault(listed => listed.Id == choice.Mix)?.Mix;
+        double serveG = mix is null ? 0 : PrepPlanner.ServedG(mix, choice);
+        ScaledMix? scaled = mix is null ? null : MixScaler.Scale(mix, MeatToCoat.Of(tray.Plan.Chicken), await prepShelf.Measures(cancel), serveG);
+        IReadOnlyList<WorkStep> order = WorkOrder.Of(new(tray.Plan, mix, serveG, choice.MarinateMinutes, choice.Garnish));
+        return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(tray.Plan, TrayPlanner.Forecast(tray.Plan), scaled, order, choice.Heads)));
+    }
+
+    /// <summary>Laid out; where one tray is too small, vegetables go on a second.</summary>
+    private TrayPlan Laid(TrayPlan plan)
+    {
+        try
+        {
+            return planner.Answer(plan).Plan;
+        }
+        catch (ProblemException full) when (full.Extensions.ContainsKey("offer") && plan.Vegetables.Count > 0)
+        {
+            return planner.Answer(plan.WithVegetablesApart()).Plan;
+        }
+    }
+
+    private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe) =>
+        recipe is { Ovens.Count: > 0, BakeMinutes: > 0 and <= LongestCheckMinutes } ? RecipeCheck.Of(plan, plan.OvenSetting, recipe.BakeMinutes.Value) : null;
+
+    private static RecipeReading Read(RecipeText request) => Refusing(() => RecipeReader.Read(request.Text ?? string.Empty));
+
+    private static T Refusing<T>(Func<T> read)
+    {
+        try
+        {
+            return read();
+        }
+        catch (RecipeFormatException refused)
+        {
+            throw ProblemException.InvalidField("text", refused.Message);
+        }
+    }
+}

@@ -1,0 +1,112 @@
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Store.Rows;
+using Microsoft.EntityFrameworkCore;
+
+namespace AmberSpoon.Store;
+
+/// <summary>Keeps what happens at the counter: mixes, what was decided for each tray, running marinades, spoons.</summary>
+public sealed class PrepShelf(KitchenDb db, TimeProvider time)
+{
+    private const int TheOnly = 1;
+
+    public async Task<PrepChoice> Choice(int trayId, CancellationToken cancel) =>
+        (await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel))?.Choice ?? PrepChoice.Usual;
+
+    public async Task Save(int trayId, PrepChoice choice, CancellationToken cancel)
+    {
+        if (await db.Preps.FindAsync([trayId], cancel) is { } row)
+        {
+            row.Choice = choice;
+        }
+        else
+        {
+            db.Preps.Add(new() { TrayId = trayId, Choice = choice });
+        }
+
+        await db.SaveChangesAsync(cancel);
+    }
+
+    public async Task<KitchenMeasures> Measures(CancellationToken cancel) =>
+        (await db.Measures.AsNoTracking().SingleOrDefaultAsync(cancel))?.Measures ?? KitchenMeasures.Usual;
+
+    public async Task Save(KitchenMeasures measures, CancellationToken cancel)
+    {
+        if (await db.Measures.FindAsync([TheOnly], cancel) is { } row)
+        {
+            row.Measures = measures;
+        }
+        else
+        {
+            db.Measures.Add(new() { Id = TheOnly, Measures = measures });
+        }
+
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>The household's own mixes, by name.</summary>
+    public async Task<IReadOnlyList<MixRow>> Mixes(CancellationToken cancel) =>
+        [.. (await db.Mixes.AsNoTracking().ToListAsync(cancel)).OrderBy(row => row.Mix.Name, StringComparer.OrdinalIgnoreCase).ThenBy(row => row.Id)];
+
+    public Task<MixRow?> FindMix(int id, CancellationToken cancel) => db.Mixes.SingleOrDefaultAsync(row => row.Id == id, cancel);
+
+    public async Task<MixRow> Add(Mix mix, CancellationToken cancel)
+    {
+        var row = new MixRow { Mix = mix, SavedAt = time.GetUtcNow() };
+        db.Mixes.Add(row);
+        await db.SaveChangesAsync(cancel);
+        return row;
+    }
+
+    public async Task Change(MixRow row, Mix mix, CancellationToken cancel)
+    {
+        row.Mix = mix;
+        row.SavedAt = time.GetUtcNow();
+        await db.SaveChangesAsync(cancel);
+    }
+
+    public async Task Delete(MixRow row, CancellationToken cancel)
+    {
+        db.Mixes.Remove(row);
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>A tray, its mix and what was decided for it: all of them or none.</summary>
+    public async Task<(TrayRow Tray, MixRow? Mix)> AddRecipe(TrayShelf trays, TrayPlan plan, Mix? mix, Func<MixRow?, PrepChoice> choose, CancellationToken cancel)
+    {
+        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
+        MixRow? made = mix is null ? null : await Add(mix, cancel);
+        TrayRow tray = await trays.Add(plan, cancel);
+        await Save(tray.Id, choose(made), cancel);
+        await whole.CommitAsync(cancel);
+        return (tray, made);
+    }
+
+    /// <summary>Marinades whose meat is not out yet, the one that is ready first first.</summary>
+    public async Task<IReadOnlyList<MarinadeRow>> Running(CancellationToken cancel) =>
+        await db.Marinades.Where(row => row.EndedAt == null).OrderBy(row => row.ReadyAt).ThenBy(row => row.Id).ToListAsync(cancel);
+
+    public Task<MarinadeRow?> FindMarinade(int id, CancellationToken cancel) => db.Marinades.SingleOrDefaultAsync(row => row.Id == id, cancel);
+
+    public async Task Start(MarinadeRow row, CancellationToken cancel)
+    {
+        db.Marinades.Add(row);
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Writes down that it was turned; a second time changes nothing.</summary>
+    public async Task Turn(MarinadeRow row, CancellationToken cancel)
+    {
+        row.TurnedAt ??= time.GetUtcNow();
+        await db.SaveChangesAsync(cancel);
+    }
+
+    /// <summary>Writes down that the meat came out; a second time changes nothing.</summary>
+    public async Task End(MarinadeRow row, CancellationToken cancel)
+    {
+        row.EndedAt ??= time.GetUtcNow();
+        await db.SaveChangesAsync(cancel);
+    }
+}

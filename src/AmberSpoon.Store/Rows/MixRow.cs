@@ -1,0 +1,13 @@
+using AmberSpoon.Core.Prep.Mixes;
+
+namespace AmberSpoon.Store.Rows;
+
+/// <summary>A mix the household wrote, or brought in with a recipe.</summary>
+public sealed class MixRow
+{
+    public int Id { get; init; }
+
+    public required Mix Mix { get; set; }
+
+    public DateTimeOffset SavedAt { get; set; }
+}
