@@ -1,0 +1,225 @@
+using System.Text.Json.Nodes;
+using Xunit;
+
+namespace AmberSpoon.Server.Tests;
+
+public sealed class PrepTests
+{
+    private static JsonObject Choice() => JsonNode.Parse("""
+        {
+          "mix": "lemon-garlic", "serveG": 60, "marinateMinutes": 120, "place": "fridge", "container": "bag", "frozen": null,
+          "garnish": false, "heads": 3, "portionG": 130,
+          "packs": [{ "cut": "boneInThigh", "mass": { "value": 990, "unit": "gram" }, "count": 6, "price": 6.93 }], "bird": null
+        }
+        """)!.AsObject();
+
+    private static readonly string[] Spoons = ["teaspoon", "tablespoon", "cup", "piece"];
+
+    private static async Task<Kitchen> WithSupper()
+    {
+        var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        return kitchen;
+    }
+
+    private static string[] Keys(JsonNode prep) => [.. prep["order"]!.AsArray().Select(step => (string)step!["key"]!)];
+
+    [Fact]
+    public async Task A_mix_is_scaled_judged_and_ordered_for_this_tray()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        (int status, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        Assert.Equal(200, status);
+        Assert.Equal(990, (double)prep!["meat"]!["massG"]!, 1);
+        Assert.InRange((double)prep["meat"]!["surfaceDm2"]!, 8, 16);
+        Assert.Equal(60, (double)prep["mix"]!["servedG"]!);
+        Assert.InRange((double)prep["mix"]!["scaled"]!["saltPercent"]!["rounded"]!, 1.0, 1.5);
+        Assert.Equal(["fresh", "stir", "aside", "unwrap", "trim", "into-marinade", "wash-1"], Keys(prep).Skip(1).Take(7));
+        Assert.Equal([2, 3], prep["cutting"]!.AsArray().Select(item => (int)item!["lot"]!));
+        Assert.Equal(9.66, (double)prep["portions"]!["costPerEdibleKg"]!, 0.01);
+        Assert.Equal("wetMarinade", (string)prep["coatingDiffers"]!);
+        Assert.True(JsonNode.DeepEquals(prep["choice"], (await kitchen.Get("/api/prep"))["choice"]));
+    }
+
+    [Fact]
+    public async Task Ticks_stay_through_a_restart_and_a_change_and_can_be_cleared()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "begin", "done": true }"""));
+        await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "stir", "done": true }"""));
+        await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "begin", "done": false }"""));
+        await kitchen.Restart();
+        JsonObject choice = Choice();
+        choice["heads"] = 5;
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        Assert.Equal(["stir"], prep!["choice"]!["done"]!.AsArray().Select(key => (string)key!));
+        (_, prep) = await kitchen.Send(HttpMethod.Delete, "/api/prep/1/ticks");
+        Assert.Empty(prep!["choice"]!["done"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_running_marinade_survives_a_restart_is_turned_once_and_ends()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        (int status, JsonNode? started) = await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade");
+        Assert.Equal(200, status);
+        JsonNode running = Assert.Single(started!["running"]!.AsArray())!;
+        Assert.Equal(("Thighs", "Lemon and garlic"), ((string)running["trayName"]!, (string)running["mixName"]!));
+        DateTimeOffset now = kitchen.Clock.GetUtcNow();
+        Assert.Equal(now.AddHours(1), (DateTimeOffset)running["times"]!["turnAt"]!);
+        Assert.Equal(now.AddHours(2), (DateTimeOffset)running["times"]!["readyAt"]!);
+        Assert.Equal(now.AddHours(4), (DateTimeOffset)running["times"]!["latestAt"]!);
+
+        await kitchen.Restart();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(61));
+        int id = (int)running["id"]!;
+        (_, JsonNode? turned) = await kitchen.Send(HttpMethod.Post, $"/api/marinades/{id}/turned");
+        DateTimeOffset turnedAt = (DateTimeOffset)turned!["running"]![0]!["turnedAt"]!;
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(5));
+        (_, turned) = await kitchen.Send(HttpMethod.Post, $"/api/marinades/{id}/turned");
+        Assert.Equal(turnedAt, (DateTimeOffset)turned!["running"]![0]!["turnedAt"]!);
+        await kitchen.Send(HttpMethod.Post, $"/api/marinades/{id}/ended");
+        Assert.Empty((await kitchen.Get("/api/marinades"))["running"]!.AsArray());
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Post, "/api/marinades/99/ended")).Status);
+    }
+
+    [Fact]
+    public async Task Nothing_marinates_without_a_marinade_or_without_meat()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        JsonObject choice = Choice();
+        choice["mix"] = null;
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade");
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["mix"]);
+        Assert.Empty((await kitchen.Get("/api/marinades"))["running"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task The_tray_can_take_the_coating_the_mix_makes_and_undo_it()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        (int status, JsonNode? prep) = await kitchen.Send(HttpMethod.Post, "/api/prep/1/coat");
+        Assert.Equal(200, status);
+        Assert.Null(prep!["coatingDiffers"]);
+        Assert.Equal("wetMarinade", (string)(await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coating"]!);
+        await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo");
+        Assert.Equal("oil", (string)(await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coating"]!);
+    }
+
+    [Fact]
+    public async Task Frozen_meat_thaws_first_and_a_bird_is_held_against_packs()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        JsonObject choice = Choice();
+        choice["frozen"] = JsonNode.Parse("""{ "value": 45, "unit": "millimetre" }""");
+        choice["bird"] = JsonNode.Parse("""{ "mass": { "value": 1.8, "unit": "kilogram" }, "price": 9 }""");
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        Assert.InRange((int)prep!["thaw"]!["minutes"]!, 18 * 60, 36 * 60);
+        Assert.Contains("cutting up the bird is cheaper", (string)prep["bird"]!["sentence"]!, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task Mixes_are_written_changed_used_and_thrown_away()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        JsonNode mix = JsonNode.Parse("""
+            { "name": "House rub", "kind": "dryRub", "per": "kilogramOfMeat", "method": "Rub in.",
+              "parts": [{ "name": "fine salt", "value": 12, "unit": "gram" }, { "name": "Paprika", "value": 1, "unit": "tablespoon" }, { "name": "lake dust", "value": 1, "unit": "teaspoon" }] }
+            """)!;
+        (int status, JsonNode? added) = await kitchen.Send(HttpMethod.Post, "/api/mixes", mix);
+        Assert.Equal(200, status);
+        Assert.Equal(["fineSalt", "paprika", null], added!["mix"]!["parts"]!.AsArray().Select(part => (string?)part!["ingredient"]));
+        JsonObject choice = Choice();
+        choice["mix"] = (string)added["id"]!;
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        Assert.Equal("House rub", (string)prep!["mix"]!["mix"]!["name"]!);
+        Assert.Equal((string)added["id"]!, (string)prep["mixes"]![0]!["id"]!);
+
+        mix["name"] = "House rub, milder";
+        mix["parts"]![0]!["value"] = 8;
+        await kitchen.Send(HttpMethod.Put, "/api/mixes/1", mix);
+        prep = await kitchen.Get("/api/prep");
+        Assert.Equal(0.8, (double)prep["mix"]!["scaled"]!["saltPercent"]!["exact"]!, 0.01);
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Delete, "/api/mixes/1")).Status);
+        Assert.Null((await kitchen.Get("/api/prep"))["mix"]);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Delete, "/api/mixes/1")).Status);
+    }
+
+    [Fact]
+    public async Task Spoons_change_what_is_measured_and_not_what_is_meant()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/measures", JsonNode.Parse("""{ "spoons": "unitedStates", "scale": null, "hasJug": false }"""));
+        Assert.All(
+            prep!["mix"]!["scaled"]!["parts"]!.AsArray().SelectMany(part => part!["take"]!.AsArray()),
+            take => Assert.Contains((string)take!["unit"]!, Spoons));
+        await kitchen.Restart();
+        Assert.Equal("unitedStates", (string)(await kitchen.Get("/api/prep"))["measures"]!["spoons"]!);
+    }
+
+    [Theory]
+    [InlineData("mix", "\"no-such\"", "mix")]
+    [InlineData("serveG", "-1", "serveG")]
+    [InlineData("serveG", "1e9", "serveG")]
+    [InlineData("marinateMinutes", "5", "marinateMinutes")]
+    [InlineData("marinateMinutes", "100000", "marinateMinutes")]
+    [InlineData("marinateMinutes", "\"long\"", "marinateMinutes")]
+    [InlineData("place", "\"garden\"", "place")]
+    [InlineData("place", "\"counter\"", "marinateMinutes")]
+    [InlineData("container", "null", "container")]
+    [InlineData("frozen", "{ \"value\": 900, \"unit\": \"millimetre\" }", "frozen.value")]
+    [InlineData("heads", "0", "heads")]
+    [InlineData("portionG", "-130", "portionG")]
+    [InlineData("packs[0].price", "-1", "packs[0].price")]
+    [InlineData("packs[0].mass.value", "0", "packs[0].mass.value")]
+    [InlineData("packs[0].cut", "\"goose\"", "packs[0].cut")]
+    [InlineData("bird", "{ \"mass\": { \"value\": 1, \"unit\": \"gram\" }, \"price\": 5 }", "bird.mass.value")]
+    [InlineData("bird", "{ \"mass\": { \"value\": 1800, \"unit\": \"gram\" }, \"price\": -5 }", "bird.price")]
+    public async Task A_wrong_field_is_named_and_nothing_changes(string path, string json, string field)
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        JsonNode before = await kitchen.Get("/api/prep");
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", raw: Kitchen.With(Choice(), path, json));
+        Assert.Equal(400, status);
+        Assert.True(problem!["errors"]![field] is not null, problem.ToJsonString());
+        Assert.True(JsonNode.DeepEquals(before["choice"], (await kitchen.Get("/api/prep"))["choice"]));
+    }
+
+    [Theory]
+    [InlineData("name", "\"\"", "name")]
+    [InlineData("kind", "\"soup\"", "kind")]
+    [InlineData("per", "null", "per")]
+    [InlineData("parts", "[]", "parts")]
+    [InlineData("parts[0].value", "-12", "parts[0].value")]
+    [InlineData("parts[0].value", "5000", "parts[0].value")]
+    [InlineData("parts[0].name", "\"\"", "parts[0].name")]
+    [InlineData("parts[0].unit", "\"bucket\"", "parts[0].unit")]
+    public async Task A_wrong_mix_is_refused(string path, string json, string field)
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject mix = JsonNode.Parse("""{ "name": "Rub", "kind": "dryRub", "per": "kilogramOfMeat", "method": "", "parts": [{ "name": "salt", "value": 12, "unit": "gram" }] }""")!.AsObject();
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/mixes", raw: Kitchen.With(mix, path, json));
+        Assert.Equal(400, status);
+        Assert.True(problem!["errors"]![field] is not null, problem.ToJsonString());
+        Assert.DoesNotContain((await kitchen.Get("/api/prep"))["mixes"]!.AsArray(), listed => (bool)listed!["isOwn"]!);
+    }
+
+    [Fact]
+    public async Task An_empty_kitchen_has_a_prep_too()
+    {
+        await using var kitchen = new Kitchen();
+        JsonNode prep = await kitchen.Get("/api/prep");
+        Assert.Null(prep["portions"]);
+        Assert.Equal(0, (double)prep["meat"]!["massG"]!);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Put, "/api/prep/99", Choice())).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("{}"))).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Put, "/api/prep/measures", JsonNode.Parse("""{ "spoons": null }"""))).Status);
+    }
+}
