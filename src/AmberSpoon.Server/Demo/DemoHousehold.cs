@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
@@ -34,12 +35,23 @@ internal static class DemoHousehold
         db.Trays.AddRange(trays);
         await db.SaveChangesAsync(cancel);
         db.TrayStates.AddRange(trays.Select(tray => new TrayStateRow { TrayId = tray.Id, State = 0, Plan = tray.Plan }));
+        db.Preps.Add(new() { TrayId = trays[0].Id, Choice = Counter });
         db.Bakes.AddRange(
             Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(29, true, [69.5, 72]), (34, true, [77, 78.5])], "Skin dark gold, juices clear"),
             Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(41, true, [80, 81.5])], null),
             Evening(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), [(29, true, [71]), (33, false, [75, 76])], "A little pink by the fat end at first"));
         await db.SaveChangesAsync(cancel);
     }
+
+    /// <summary>Tonight's thighs are rubbed; two packs and a bird were looked at in the shop.</summary>
+    private static PrepChoice Counter { get; } = PrepChoice.Usual with
+    {
+        Mix = "harvest-rub",
+        MarinateMinutes = 30,
+        Garnish = true,
+        Packs = [new(Cut.BoneInThigh, 990, 6, 6.85m), new(Cut.Drumstick, 1400, 12, 7.70m)],
+        Bird = new(1750, 9.40m),
+    };
 
     /// <summary>One lot of chicken in a still oven.</summary>
     private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Plan with

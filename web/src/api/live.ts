@@ -34,7 +34,11 @@ export function useLiveNews(): boolean {
       }
     };
 
-    connection.on('changed', (topic: string) => queries.invalidateQueries({ queryKey: [topic] }));
+    connection.on('changed', (topic: string) => {
+      queries.invalidateQueries({ queryKey: [topic] });
+      // What is done at the counter follows from the tray.
+      if (topic === 'tray') queries.invalidateQueries({ queryKey: ['prep'] });
+    });
     connection.onreconnecting(() => setConnected(false));
     connection.onreconnected(catchUp);
     connection.onclose(() => void start());

@@ -1,10 +1,12 @@
 import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useOven } from '../api/queries';
+import { MarinadeBar } from '../marinades/MarinadeBar';
 import { SpoonMark } from '../rail/SpoonMark';
 
 const stations = [
   { to: '/tray', name: 'Tray' },
+  { to: '/prep', name: 'Prep' },
   { to: '/oven', name: 'Oven' },
   { to: '/log', name: 'Log' },
 ];
@@ -24,7 +26,7 @@ export function Station(props: { room: 'day' | 'oven'; connected: boolean; child
             <NavLink
               key={station.to}
               to={station.to}
-              className="flex min-h-13 min-w-20 items-center justify-center gap-2 border-transparent border-b-4 px-4 pt-1 font-display text-lg aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+              className="flex min-h-13 min-w-18 sm:min-w-20 items-center justify-center gap-2 border-transparent border-b-4 px-3 pt-1 font-display text-lg sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
             >
               {station.name}
               {station.to === '/oven' && live && (
@@ -42,6 +44,7 @@ export function Station(props: { room: 'day' | 'oven'; connected: boolean; child
           Lost touch with the kitchen server. What is on screen still runs; trying again every second.
         </p>
       )}
+      <MarinadeBar />
       <main className="grow">{props.children}</main>
       {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
     </div>

@@ -14,10 +14,11 @@ public static class MarinadeClock
     /// <param name="startedAt">When the meat went in.</param>
     /// <param name="minutes">How long it is to lie there.</param>
     /// <param name="limits">What the mix bears.</param>
-    public static MarinadeTimes Times(DateTimeOffset startedAt, int minutes, ContactTime limits)
+    /// <param name="isWet">It lies in something; what is rubbed dry need not be turned.</param>
+    public static MarinadeTimes Times(DateTimeOffset startedAt, int minutes, ContactTime limits, bool isWet = true)
     {
         // Turned over after an hour (common practice), or half-way where it lies for less than two.
-        int turn = minutes < 20 ? 0 : minutes < 120 ? minutes / 2 : 60;
+        int turn = !isWet || minutes < 20 ? 0 : minutes < 120 ? minutes / 2 : 60;
         return new(
             startedAt,
             turn > 0 ? startedAt.AddMinutes(turn) : null,

@@ -20,7 +20,7 @@ public static class SpoonRounder
     private const int MostSpoons = 4;
 
     private static readonly double[] Teaspoons = [1.0 / 8, 1.0 / 4, 1.0 / 2, 3.0 / 4, 1, 1.25, 1.5, 1.75, 2, 2.25, 2.5];
-    private static readonly double[] Tablespoons = [1.0 / 2, 1, 1.5, 2, 3, MostSpoons];
+    private static readonly double[] Tablespoons = [1, 1.5, 2, 2.5, 3, MostSpoons];
     private static readonly double[] Cups = [1.0 / 4, 1.0 / 3, 1.0 / 2, 2.0 / 3, 3.0 / 4, 1];
 
     /// <summary>Of something whose density is known.</summary>

@@ -25,6 +25,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         MeatToCoat meat = MeatToCoat.Of(plan.Chicken);
         TrayLayout? layout = plan.IsEmpty ? null : TrayArranger.Arrange(plan);
         TrayForecast? forecast = layout is null ? null : TrayPlanner.Forecast(plan, layout);
+        IReadOnlyList<CuttingItem> cutting = forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads);
         MixListed? chosen = mixes.FirstOrDefault(listed => listed.Id == choice.Mix);
         MixView? mix = chosen is null ? null : Mixed(chosen, choice, plan, meat, measures, layout, forecast);
         return new(
@@ -38,7 +39,8 @@ internal sealed class PrepPlanner(TimeProvider time)
             mix is null ? null : Marinade(mix, choice, now),
             Thaw(plan, choice, meat, now),
             WorkOrder.Of(new(plan, chosen?.Mix, mix?.ServedG ?? 0, choice.MarinateMinutes, choice.Garnish)),
-            forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads),
+            cutting,
+            cutting.Sum(item => item.MlPerHead),
             plan.Chicken.Count == 0 ? null : Portions.Of(plan, forecast, choice.Heads, choice.PortionG, choice.Packs),
             [.. choice.Packs.OrderBy(pack => pack.PricePerEdibleKg)],
             Bird(choice),
@@ -73,7 +75,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         }
 
         ContactTime limits = ContactTime.Of(mix.Mix, mix.Scaled);
-        return new(MarinadeClock.Times(now, choice.MarinateMinutes, limits), limits, MarinadeClock.Cautions(choice.MarinateMinutes, choice.Place, limits));
+        return new(MarinadeClock.Times(now, choice.MarinateMinutes, limits, MixKinds.IsMarinade(mix.Mix.Kind)), limits, MarinadeClock.Cautions(choice.MarinateMinutes, choice.Place, limits));
     }
 
     private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now)

@@ -22,6 +22,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Thaw">How long a frozen pack needs first; null where nothing is frozen.</param>
 /// <param name="Order">The order of work.</param>
 /// <param name="Cutting">Vegetables to cut.</param>
+/// <param name="VegetableMlPerHead">All vegetables together, cooked and heaped, ml a head.</param>
 /// <param name="Portions">Who eats what; null while there is no chicken.</param>
 /// <param name="Packs">What was bought, cheapest meat first.</param>
 /// <param name="Bird">The whole bird; null for none.</param>
@@ -39,6 +40,7 @@ public sealed record PrepView(
     ThawView? Thaw,
     IReadOnlyList<WorkStep> Order,
     IReadOnlyList<CuttingItem> Cutting,
+    double VegetableMlPerHead,
     PortionAnswer? Portions,
     IReadOnlyList<Pack> Packs,
     BirdView? Bird,

@@ -1,5 +1,5 @@
-import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Spot, TrayPlan, TrayView, WayChoice } from '../../../api/types';
+import { Tabs } from '../../../ui/Tabs';
 import { MINUTE_MS } from '../../../words/times';
 import type { TrayNames } from '../trayNames';
 import { CurveView } from './CurveView';
@@ -8,8 +8,6 @@ import { PictureView } from './PictureView';
 import { RecipeView } from './RecipeView';
 import { TogetherView } from './TogetherView';
 import { WaysView } from './WaysView';
-
-const tabs = ['From above', 'Cut open', 'Curve', 'Finish together', 'Other ways', 'A recipe'];
 
 /** Six looks at the same tray. */
 export function TrayViews(props: {
@@ -32,50 +30,53 @@ export function TrayViews(props: {
   const lot = isThere && props.chosen !== null ? props.chosen : answer.forecast.lead;
   const nameOf = (id: number) => names.of(plan, id);
   return (
-    <TabGroup>
-      <TabList aria-label="Looks at the tray" className="flex flex-wrap gap-x-1 border-hairline border-b pt-3">
-        {tabs.map((tab) => (
-          <Tab
-            key={tab}
-            className="min-h-11 border-transparent border-b-4 px-3 pt-1 font-display aria-selected:border-ink aria-selected:font-semibold"
-          >
-            {tab}
-          </Tab>
-        ))}
-      </TabList>
-      <TabPanels>
-        <TabPanel>
-          <PictureView
-            view={view}
-            minutes={minutes}
-            names={names}
-            chosen={props.chosen}
-            onChoose={props.onChoose}
-            onMove={props.onMove}
-            onFresh={props.onFresh}
-          />
-        </TabPanel>
-        <TabPanel>
-          <InsideView view={view} lot={lot} minutes={minutes} name={nameOf(lot)} />
-        </TabPanel>
-        <TabPanel>
-          <CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={nameOf(lot)} />
-        </TabPanel>
-        <TabPanel>
-          <TogetherView view={view} ready={props.ready} onAdopt={(proposal) => props.onAdopt(proposal.plan)} />
-        </TabPanel>
-        <TabPanel>
-          <WaysView
-            view={view}
-            ways={props.ways}
-            ready={props.ready}
-            onAdopt={(report) => props.onAdopt(report.plan)}
-          />
-        </TabPanel>
-        <TabPanel>
-          <RecipeView view={view} names={nameOf} />
-        </TabPanel>
-      </TabPanels>
-    </TabGroup>
+    <Tabs
+      label="Looks at the tray"
+      tabs={[
+        {
+          name: 'From above',
+          content: (
+            <PictureView
+              view={view}
+              minutes={minutes}
+              names={names}
+              chosen={props.chosen}
+              onChoose={props.onChoose}
+              onMove={props.onMove}
+              onFresh={props.onFresh}
+            />
+          ),
+        },
+        {
+          name: 'Cut open',
+          content: <InsideView view={view} lot={lot} minutes={minutes} name={nameOf(lot)} />,
+        },
+        {
+          name: 'Curve',
+          content: <CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={nameOf(lot)} />,
+        },
+        {
+          name: 'Finish together',
+          content: (
+            <TogetherView view={view} ready={props.ready} onAdopt={(proposal) => props.onAdopt(proposal.plan)} />
+          ),
+        },
+        {
+          name: 'Other ways',
+          content: (
+            <WaysView
+              view={view}
+              ways={props.ways}
+              ready={props.ready}
+              onAdopt={(report) => props.onAdopt(report.plan)}
+            />
+          ),
+        },
+        {
+          name: 'A recipe',
+          content: <RecipeView view={view} names={nameOf} />,
+        },
+      ]}
+    />
   );
 }

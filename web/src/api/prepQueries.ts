@@ -1,0 +1,102 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { requestFrom } from '../stations/prep/prepRequest';
+import { api, unwrap } from './client';
+import type { MarinadesView, MeasuresRequest, MixRequest, PrepRequest, PrepView } from './types';
+
+export const usePrep = () => useQuery({ queryKey: ['prep'], queryFn: () => unwrap(api.GET('/api/prep')) });
+
+/** A change at the counter; its answer is the new view. */
+function usePrepChange<T>(change: (input: T) => Promise<PrepView>) {
+  const queries = useQueryClient();
+  return useMutation({ mutationFn: change, onSuccess: (view) => queries.setQueryData(['prep'], view) });
+}
+
+/**
+ * Saves a part of what was decided. Changes that follow each other before an answer is there build on each other; what
+ * the server refuses is forgotten here and stays in the field that asked.
+ */
+export function useSavePrep(view: PrepView) {
+  const wanted = useRef<PrepRequest | null>(null);
+  const save = usePrepChange((body: PrepRequest) =>
+    unwrap(api.PUT('/api/prep/{trayId}', { params: { path: { trayId: view.trayId } }, body })),
+  );
+  return {
+    error: save.error,
+    change: (part: Partial<PrepRequest>) => {
+      const body = { ...(wanted.current ?? requestFrom(view.choice)), ...part };
+      wanted.current = body;
+      save.mutate(body, {
+        onSettled: () => {
+          if (wanted.current === body) wanted.current = null;
+        },
+      });
+    },
+  };
+}
+
+export type SavePrep = ReturnType<typeof useSavePrep>;
+
+export const useTick = (trayId: number) =>
+  usePrepChange((body: { key: string; done: boolean }) =>
+    unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
+  );
+
+export const useClearTicks = (trayId: number) =>
+  usePrepChange((_: null) => unwrap(api.DELETE('/api/prep/{trayId}/ticks', { params: { path: { trayId } } })));
+
+export const useCoatTray = (trayId: number) =>
+  usePrepChange((_: null) => unwrap(api.POST('/api/prep/{trayId}/coat', { params: { path: { trayId } } })));
+
+export const useSetMeasures = () =>
+  usePrepChange((body: MeasuresRequest) => unwrap(api.PUT('/api/prep/measures', { body })));
+
+/** Writes a new mix, or changes an own one. */
+export function useSaveMix() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, mix }: { id: number | null; mix: MixRequest }) =>
+      unwrap(
+        id === null
+          ? api.POST('/api/mixes', { body: mix })
+          : api.PUT('/api/mixes/{id}', { params: { path: { id } }, body: mix }),
+      ),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['prep'] }),
+  });
+}
+
+export function useDeleteMix() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (id: number) => unwrap(api.DELETE('/api/mixes/{id}', { params: { path: { id } } })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['prep'] }),
+  });
+}
+
+export const useMarinades = () =>
+  useQuery({ queryKey: ['marinades'], queryFn: () => unwrap(api.GET('/api/marinades')) }).data;
+
+function useMarinadeChange(change: (id: number) => Promise<MarinadesView>) {
+  const queries = useQueryClient();
+  return useMutation({ mutationFn: change, onSuccess: (view) => queries.setQueryData(['marinades'], view) });
+}
+
+export const useStartMarinade = () =>
+  useMarinadeChange((trayId) => unwrap(api.POST('/api/prep/{trayId}/marinade', { params: { path: { trayId } } })));
+
+export const useTurnMarinade = () =>
+  useMarinadeChange((id) => unwrap(api.POST('/api/marinades/{id}/turned', { params: { path: { id } } })));
+
+export const useEndMarinade = () =>
+  useMarinadeChange((id) => unwrap(api.POST('/api/marinades/{id}/ended', { params: { path: { id } } })));
+
+export const useReadRecipe = () =>
+  useMutation({ mutationFn: (text: string) => unwrap(api.POST('/api/recipes/read', { body: { text } })) });
+
+export function useUseRecipe() {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (text: string) => unwrap(api.POST('/api/recipes/use', { body: { text } })),
+    onSuccess: () => queries.invalidateQueries(),
+  });
+}

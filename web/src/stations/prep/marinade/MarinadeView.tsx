@@ -1,0 +1,186 @@
+import { Snowflake, TriangleAlert } from 'lucide-react';
+import { type SavePrep, useMarinades, useStartMarinade } from '../../../api/prepQueries';
+import { Problem } from '../../../api/problem';
+import type { Container, PrepView } from '../../../api/types';
+import { RunningRow } from '../../../marinades/RunningRow';
+import { Button } from '../../../ui/Button';
+import { Choice } from '../../../ui/Choice';
+import { Field } from '../../../ui/Field';
+import { NumberBox } from '../../../ui/NumberBox';
+import { Picker } from '../../../ui/Picker';
+import { Refusal } from '../../../ui/Refusal';
+import { sayLength } from '../../../words/amounts';
+import { containerWords } from '../../../words/prep';
+import { sayClock, sayDay } from '../../../words/times';
+
+/** Lengths cooks choose from, min. */
+const lengths = [0, 15, 30, 60, 120, 240, 480, 720, 1440];
+const containers = (Object.keys(containerWords) as Container[]).map((value) => ({
+  value,
+  label: containerWords[value],
+}));
+
+/** How long, where and in what; when to turn it and when it is ready. */
+export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep }) {
+  const { choice } = view;
+  const start = useStartMarinade();
+  const running = useMarinades()?.running ?? [];
+  const problem = save.error instanceof Problem ? save.error : null;
+  return (
+    <section aria-label="Marinate" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-2">
+      <div className="grid content-start gap-5">
+        <fieldset className="grid gap-2">
+          <legend className="pb-1 font-semibold">How long it lies</legend>
+          <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
+            {lengths.map((minutes) => (
+              <button
+                key={minutes}
+                type="button"
+                aria-pressed={choice.marinateMinutes === minutes}
+                onClick={() => save.change({ marinateMinutes: minutes })}
+                className="min-h-12 rounded-md border border-control-line px-2 leading-tight aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
+              >
+                {minutes === 0 ? 'not at all' : sayLength(minutes)}
+              </button>
+            ))}
+          </div>
+          <div className="w-48">
+            <NumberBox
+              label="Or minutes"
+              value={choice.marinateMinutes}
+              error={problem?.at('marinateMinutes')}
+              onNumber={(minutes) => save.change({ marinateMinutes: minutes === null ? null : Math.round(minutes) })}
+            />
+          </div>
+        </fieldset>
+        <Choice
+          label="Where it lies"
+          value={choice.place}
+          options={[
+            { value: 'fridge', label: 'in the fridge' },
+            { value: 'counter', label: 'on the counter' },
+          ]}
+          onChange={(place) => save.change({ place })}
+        />
+        <Field label="In what">
+          {(ids) => (
+            <Picker
+              ids={ids}
+              value={choice.container}
+              options={containers}
+              onChange={(container) => save.change({ container })}
+            />
+          )}
+        </Field>
+        <Frozen view={view} save={save} error={problem?.at('frozen')} />
+      </div>
+      <div className="grid content-start gap-5">
+        <Outlook view={view} />
+        {view.marinade && (
+          <Button
+            look="heat"
+            big
+            className="justify-self-start"
+            disabled={start.isPending || view.meat.pieces === 0}
+            onClick={() => start.mutate(view.trayId)}
+          >
+            The meat goes in now
+          </Button>
+        )}
+        <Refusal error={start.error} />
+        {running.length > 0 && (
+          <div>
+            <h2 className="pb-1 font-semibold text-xl">Lying in marinade</h2>
+            <ul>
+              {running.map((marinade) => (
+                <RunningRow key={marinade.id} marinade={marinade} />
+              ))}
+            </ul>
+          </div>
+        )}
+      </div>
+    </section>
+  );
+}
+
+function Frozen(props: { view: PrepView; save: SavePrep; error: string | undefined }) {
+  const { view, save } = props;
+  const isFrozen = view.choice.frozenMm !== null;
+  return (
+    <div className="grid gap-3">
+      <Choice
+        label="The meat is"
+        value={isFrozen ? 'frozen' : 'fresh'}
+        options={[
+          { value: 'fresh', label: 'not frozen' },
+          { value: 'frozen', label: 'still frozen' },
+        ]}
+        onChange={(value) => save.change({ frozen: value === 'frozen' ? { value: 40, unit: 'millimetre' } : null })}
+      />
+      {isFrozen && (
+        <div className="w-48">
+          <NumberBox
+            label="Thickness of the pack, mm"
+            value={view.choice.frozenMm}
+            error={props.error}
+            onNumber={(value) => save.change({ frozen: { value, unit: 'millimetre' } })}
+          />
+        </div>
+      )}
+      {view.thaw && (
+        <p className="flex gap-2.5 leading-snug">
+          <Snowflake aria-hidden className="mt-0.5 size-5 shrink-0" />
+          <span>
+            <strong>
+              Thawed {sayDay(view.thaw.thawedAt)} about {sayClock(view.thaw.thawedAt)}.
+            </strong>{' '}
+            {view.thaw.sentence}
+          </span>
+        </p>
+      )}
+    </div>
+  );
+}
+
+function Outlook({ view }: { view: PrepView }) {
+  const { marinade } = view;
+  if (!view.mix) return <p className="text-lg">Choose a marinade or a rub under “Mix” first.</p>;
+  if (!marinade) return <p className="text-lg">{view.mix.mix.name} goes straight on: nothing has to lie in it.</p>;
+  const { times, limits } = marinade;
+  return (
+    <div className="grid gap-3">
+      <p className="text-ink-soft">{view.mix.mix.name}, if the meat goes in now:</p>
+      <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1">
+        {times.turnAt && <When name="Turn over" at={times.turnAt} now={view.now} />}
+        <When name="Ready" at={times.readyAt} now={view.now} isLarge />
+        <When name="Into the oven by" at={times.latestAt} now={view.now} />
+      </dl>
+      {limits.tooLongMinutes > 0 && (
+        <p className="text-ink-soft">
+          Enough from {sayLength(limits.enoughMinutes)}, too long from {sayLength(limits.tooLongMinutes)}.
+        </p>
+      )}
+      <ul className="grid gap-2">
+        {marinade.cautions.map((caution) => (
+          <li key={caution} className="flex gap-2.5 font-medium text-stop leading-snug">
+            <TriangleAlert aria-hidden className="mt-0.5 size-5 shrink-0" />
+            <span>{caution}</span>
+          </li>
+        ))}
+      </ul>
+    </div>
+  );
+}
+
+function When(props: { name: string; at: string; now: string; isLarge?: boolean }) {
+  const day = sayDay(props.at);
+  return (
+    <>
+      <dt className="text-lg">{props.name}</dt>
+      <dd className={`figures font-semibold ${props.isLarge ? 'text-4xl' : 'text-2xl'}`}>
+        {sayClock(props.at)}
+        {day !== sayDay(props.now) && <span className="pl-2 font-normal text-ink-soft text-lg">{day}</span>}
+      </dd>
+    </>
+  );
+}

@@ -1,0 +1,49 @@
+import type { MeasureUnit, Mix, MixBasis, MixKind, MixRequest } from '../../../api/types';
+import { parseNumber, sayNumber } from '../../../words/numbers';
+
+/** A mix as text to be typed over. */
+export interface MixDraft {
+  name: string;
+  kind: MixKind;
+  per: MixBasis;
+  method: string;
+  parts: readonly PartDraft[];
+}
+
+export interface PartDraft {
+  /** Only to tell rows apart while they are typed. */
+  key: number;
+  name: string;
+  value: string;
+  unit: MeasureUnit;
+}
+
+let lastKey = 0;
+
+export const emptyPart = (): PartDraft => ({ key: ++lastKey, name: '', value: '', unit: 'gram' });
+
+export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
+  if (!mix) {
+    return { name: '', kind: 'dryRub', per: 'kilogramOfMeat', method: '', parts: [emptyPart(), emptyPart()] };
+  }
+  return {
+    name: isOwn ? mix.name : `${mix.name}, ours`,
+    kind: mix.kind,
+    per: mix.per,
+    method: mix.method,
+    parts: mix.parts.map((part) => ({
+      ...emptyPart(),
+      name: part.name,
+      value: sayNumber(part.amount.value),
+      unit: part.amount.unit,
+    })),
+  };
+}
+
+/** What is sent; rows that are wholly empty are left out. */
+export const mixRequestFrom = (draft: MixDraft): MixRequest => ({
+  ...draft,
+  parts: draft.parts
+    .filter((part) => part.name.trim() !== '' || part.value.trim() !== '')
+    .map((part) => ({ name: part.name, value: parseNumber(part.value), unit: part.unit })),
+});

@@ -1,0 +1,148 @@
+import { Printer } from 'lucide-react';
+import { Link } from 'react-router';
+import { usePrep } from '../../api/prepQueries';
+import { useChoices, useTray } from '../../api/queries';
+import type { PrepView, TrayView } from '../../api/types';
+import { Button } from '../../ui/Button';
+import { sayAmounts, sayGrams } from '../../words/amounts';
+import { coatingWords, listed, stepWords, vegetableCutWords } from '../../words/food';
+import { touchesWords } from '../../words/prep';
+import { sayTyped } from '../../words/temperatures';
+import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
+import { TrayNames } from '../tray/trayNames';
+
+/** The whole plan on one or two sheets, A4 or Letter, black on white. */
+export function PrintPage() {
+  const tray = useTray().data;
+  const prep = usePrep().data;
+  const choices = useChoices();
+  if (!tray || !prep || !choices) return <p className="p-8 text-xl">Writing the plan down…</p>;
+  const names = new TrayNames(choices);
+  return (
+    <div data-room="day" className="paper mx-auto grid max-w-[19cm] gap-5 bg-paper p-6 text-ink print:p-0">
+      <div className="flex flex-wrap gap-3 print:hidden">
+        <Button look="heat" onClick={() => window.print()}>
+          <Printer aria-hidden className="size-5" /> Print
+        </Button>
+        <Link to="/prep" className="inline-flex min-h-11 items-center rounded-md border border-control-line px-4">
+          Back
+        </Link>
+      </div>
+      <header>
+        <h1 className="font-semibold text-3xl leading-tight">{tray.plan.name}</h1>
+        <p>{whenWords(tray)}</p>
+      </header>
+      <Food tray={tray} names={names} />
+      {prep.mix && <MixPart prep={prep} />}
+      <Order prep={prep} />
+      <Oven tray={tray} names={names} />
+      <p className="border-hairline border-t pt-2 text-[0.9rem]">
+        Planned times are a forecast. Serve only what a thermometer in the thickest middle allows (
+        {sayTyped(tray.plan.targetCore)} in this plan), and follow your local food-safety authority.
+      </p>
+    </div>
+  );
+}
+
+function whenWords({ answer, plan }: TrayView): string {
+  if (!answer) return 'Nothing on the tray yet.';
+  const { timing } = answer;
+  const oven = sayTyped(plan.ovenSetting);
+  return `${sayDay(timing.eatAt)}: in ${sayClock(timing.inAt)}, out ${sayClock(timing.outAt)}, dinner ${sayClock(timing.eatAt)}. Oven ${oven}${plan.ovenMode === 'fan' ? ', fan' : ''}.`;
+}
+
+function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
+  return (
+    <Part title="On the tray">
+      <ul>
+        {tray.plan.chicken.map((lot) => (
+          <li key={lot.id}>
+            {lot.sizes.count} {names.chicken(lot, lot.sizes.count)}, {coatingWords[lot.coating]}, skin{' '}
+            {lot.skinOn ? 'on' : 'off'}
+          </li>
+        ))}
+        {tray.plan.vegetables.map((lot) => (
+          <li key={lot.id}>
+            {sayGrams(lot.amount.value)} {names.vegetable(lot)}: {vegetableCutWords[lot.cut]}, {lot.size.value}{' '}
+            {lot.size.unit === 'inch' ? 'in' : 'mm'}
+          </li>
+        ))}
+      </ul>
+    </Part>
+  );
+}
+
+function MixPart({ prep }: { prep: PrepView }) {
+  const { mix } = prep;
+  if (!mix) return null;
+  return (
+    <Part title={mix.mix.name}>
+      <table className="border-collapse text-left">
+        <tbody>
+          {mix.scaled.parts.map((scaled) => (
+            <tr key={scaled.part.name}>
+              <td className="figures pr-4 font-semibold">{sayAmounts(scaled.take)}</td>
+              <td>{scaled.part.name}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      <p>{mix.mix.method}</p>
+      {mix.servedG > 0 && <p>Set {sayGrams(mix.servedG)} aside, clean, before the meat comes out.</p>}
+    </Part>
+  );
+}
+
+function Order({ prep }: { prep: PrepView }) {
+  return (
+    <Part title="Order of work">
+      <ol className="grid gap-1.5">
+        {prep.order.map((step) => (
+          <li key={step.key} className="grid grid-cols-[auto_1fr] gap-2.5 break-inside-avoid">
+            <span aria-hidden className="mt-1 size-4 border border-ink" />
+            <span>
+              <strong>{step.title}</strong>{' '}
+              <span className="text-[0.9rem]">({touchesWords[step.touches].toLowerCase()})</span>
+              <br />
+              {step.detail}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </Part>
+  );
+}
+
+function Oven({ tray, names }: { tray: TrayView; names: TrayNames }) {
+  const { answer, plan } = tray;
+  if (!answer) return null;
+  const at = (minutes: number) => sayClock(Date.parse(answer.timing.inAt) + minutes * MINUTE_MS);
+  return (
+    <Part title="In the oven">
+      <ul>
+        {answer.forecast.lots.map((lot) => (
+          <li key={lot.lot}>
+            <strong className="first-letter:uppercase">{names.of(plan, lot.lot)}</strong>: in {at(lot.inMinutes)}, out{' '}
+            {at(lot.outMinutes)}
+            {lot.isChicken && `; measure from ${at(lot.ready.lowMinutes)}`}
+          </li>
+        ))}
+        {plan.steps.map((step) => (
+          <li key={`${step.kind}${step.atMinutes}`}>
+            {at(step.atMinutes)}: {stepWords[step.kind]}
+          </li>
+        ))}
+      </ul>
+      <p>{listed(answer.cautions)}</p>
+    </Part>
+  );
+}
+
+function Part(props: { title: string; children: React.ReactNode }) {
+  return (
+    <section className="grid gap-1">
+      <h2 className="border-ink border-b-2 font-semibold text-xl">{props.title}</h2>
+      {props.children}
+    </section>
+  );
+}

@@ -1,0 +1,46 @@
+import { useEffect, useRef, useState } from 'react';
+import { parseNumber, sayNumber } from '../words/numbers';
+import { Field } from './Field';
+import { TextBox } from './TextBox';
+
+const PAUSE_MS = 400;
+
+/**
+ * A number that is saved a moment after it was typed. What is typed stays until the stored number becomes another one;
+ * null is sent for text that is no number, and the server says what to write.
+ */
+export function NumberBox(props: {
+  label: string;
+  hint?: string | undefined;
+  error?: string | undefined;
+  value: number | null;
+  onNumber: (value: number | null) => void;
+}) {
+  const [text, setText] = useState(props.value === null ? '' : sayNumber(props.value));
+  const stored = useRef(props.value);
+  const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
+  useEffect(() => {
+    if (props.value !== stored.current) {
+      stored.current = props.value;
+      setText((now) => (parseNumber(now) === props.value ? now : props.value === null ? '' : sayNumber(props.value)));
+    }
+  }, [props.value]);
+  useEffect(() => () => clearTimeout(timer.current), []);
+  return (
+    <Field label={props.label} hint={props.hint} error={props.error}>
+      {(ids) => (
+        <TextBox
+          ids={ids}
+          value={text}
+          inputMode="decimal"
+          className="figures"
+          onText={(typed) => {
+            setText(typed);
+            clearTimeout(timer.current);
+            timer.current = setTimeout(() => props.onNumber(parseNumber(typed)), PAUSE_MS);
+          }}
+        />
+      )}
+    </Field>
+  );
+}

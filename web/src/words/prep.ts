@@ -1,0 +1,41 @@
+import type { Container, MixBasis, MixKind, SpoonSet, Touches } from '../api/types';
+
+export const mixKindWords: Record<MixKind, string> = {
+  dryRub: 'Dry rubs',
+  wetMarinade: 'Marinades with oil and acid',
+  yogurtMarinade: 'Yogurt marinades',
+  glaze: 'Glazes',
+  underSkinButter: 'Butters under the skin',
+  crumbOverEgg: 'Crumb over egg',
+  crumbOverMayonnaise: 'Crumb over mayonnaise',
+  crumbOverYogurt: 'Crumb over yogurt',
+  juiceSauce: 'Sauces from the juices',
+};
+
+export const basisOfMix: Record<MixBasis, string> = {
+  kilogramOfMeat: 'a kilogram of meat',
+  squareDecimetre: 'a dm² of surface',
+};
+
+export const containerWords: Record<Container, string> = {
+  glassOrChina: 'glass or china',
+  bag: 'a bag',
+  plastic: 'a plastic box',
+  stainlessSteel: 'steel',
+  bareAluminium: 'bare aluminium',
+};
+
+export const spoonSetWords: Record<SpoonSet, string> = {
+  metric: 'metric: 5, 15, 250 ml',
+  unitedStates: 'US: 4.9, 14.8, 237 ml',
+  australian: 'Australian: 5, 20, 250 ml',
+};
+
+/** What hands meet; each with a shape of its own beside the word. */
+export const touchesWords: Record<Touches, string> = {
+  wash: 'Wash',
+  readyToEat: 'Eaten as it is',
+  stores: 'Clean jars',
+  toBeCooked: 'Clean, cooked later',
+  raw: 'Raw',
+};
