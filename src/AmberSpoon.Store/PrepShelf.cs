@@ -15,7 +15,19 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
     public async Task<PrepChoice> Choice(int trayId, CancellationToken cancel) =>
         (await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel))?.Choice ?? PrepChoice.Usual;
 
-    public async Task Save(int trayId, PrepChoice choice, CancellationToken cancel)
+    /// <summary>Changes what was decided, from what is stored: two changes at once build on each other.</summary>
+    /// <returns>What is stored now.</returns>
+    public async Task<PrepChoice> Change(int trayId, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)
+    {
+        // SQLite lets one writer in at a time, from before it reads.
+        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
+        PrepChoice choice = change(await Choice(trayId, cancel));
+        await Save(trayId, choice, cancel);
+        await whole.CommitAsync(cancel);
+        return choice;
+    }
+
+    private async Task Save(int trayId, PrepChoice choice, CancellationToken cancel)
     {
         if (await db.Preps.FindAsync([trayId], cancel) is { } row)
         {

@@ -59,6 +59,15 @@ public sealed class PrepTests
     }
 
     [Fact]
+    public async Task Ticks_set_at_once_by_many_hands_all_stay()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        await Task.WhenAll(Enumerable.Range(0, 12).Select(i =>
+            kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", new JsonObject { ["key"] = $"step-{i}", ["done"] = true })));
+        Assert.Equal(12, (await kitchen.Get("/api/prep"))["choice"]!["done"]!.AsArray().Count);
+    }
+
+    [Fact]
     public async Task A_running_marinade_survives_a_restart_is_turned_once_and_ends()
     {
         await using Kitchen kitchen = await WithSupper();

@@ -35,6 +35,13 @@ public sealed class RecipeTranslationTests
         Assert.Equal((cut, count, skinOn), (lot.Cut, lot.Count, lot.SkinOn));
     }
 
+    [Theory]
+    [InlineData("6 bone-in chicken thighs (about 1.2 kg)", 1200)]
+    [InlineData("4 chicken breasts, about 180 g each", 720)]
+    [InlineData("8 chicken drumsticks", 920)]
+    public void Counted_pieces_weigh_what_is_said_of_them(string line, double massG) =>
+        Assert.Equal(massG, Of(line).Plan.Chicken[0].MassesG().Sum(), 1);
+
     [Fact]
     public void A_whole_bird_is_cut_up()
     {

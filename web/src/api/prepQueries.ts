@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { requestFrom } from '../stations/prep/prepRequest';
 import { api, unwrap } from './client';
-import type { MarinadesView, MeasuresRequest, MixRequest, PrepRequest, PrepView } from './types';
+import type { KitchenMeasures, MarinadesView, MeasuresRequest, MixRequest, PrepRequest, PrepView } from './types';
 
 export const usePrep = () => useQuery({ queryKey: ['prep'], queryFn: () => unwrap(api.GET('/api/prep')) });
 
@@ -13,34 +13,46 @@ function usePrepChange<T>(change: (input: T) => Promise<PrepView>) {
 }
 
 /**
- * Saves a part of what was decided. Changes that follow each other before an answer is there build on each other; what
- * the server refuses is forgotten here and stays in the field that asked.
+ * Changes a part of something that is saved whole. Changes that follow each other before an answer is there build on
+ * each other; what the server refuses is forgotten here and stays in the field that asked.
  */
+function useParts<T extends object>(now: T, save: (body: T, after: { onSettled: () => void }) => void) {
+  const wanted = useRef<T | null>(null);
+  return (part: Partial<T>) => {
+    const body = { ...(wanted.current ?? now), ...part };
+    wanted.current = body;
+    save(body, {
+      onSettled: () => {
+        if (wanted.current === body) wanted.current = null;
+      },
+    });
+  };
+}
+
 export function useSavePrep(view: PrepView) {
-  const wanted = useRef<PrepRequest | null>(null);
   const save = usePrepChange((body: PrepRequest) =>
     unwrap(api.PUT('/api/prep/{trayId}', { params: { path: { trayId: view.trayId } }, body })),
   );
-  return {
-    error: save.error,
-    change: (part: Partial<PrepRequest>) => {
-      const body = { ...(wanted.current ?? requestFrom(view.choice)), ...part };
-      wanted.current = body;
-      save.mutate(body, {
-        onSettled: () => {
-          if (wanted.current === body) wanted.current = null;
-        },
-      });
-    },
-  };
+  return { error: save.error, change: useParts(requestFrom(view.choice), save.mutate) };
 }
 
 export type SavePrep = ReturnType<typeof useSavePrep>;
 
-export const useTick = (trayId: number) =>
-  usePrepChange((body: { key: string; done: boolean }) =>
-    unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
-  );
+/** A tick shows at once; the server's answer follows. */
+export function useTick(trayId: number) {
+  const queries = useQueryClient();
+  return useMutation({
+    mutationFn: (body: { key: string; done: boolean }) =>
+      unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
+    onMutate: ({ key, done }) =>
+      queries.setQueryData<PrepView>(['prep'], (view) => {
+        if (!view) return view;
+        const others = view.choice.done.filter((other) => other !== key);
+        return { ...view, choice: { ...view.choice, done: done ? [...others, key] : others } };
+      }),
+    onSettled: () => queries.invalidateQueries({ queryKey: ['prep'] }),
+  });
+}
 
 export const useClearTicks = (trayId: number) =>
   usePrepChange((_: null) => unwrap(api.DELETE('/api/prep/{trayId}/ticks', { params: { path: { trayId } } })));
@@ -48,8 +60,10 @@ export const useClearTicks = (trayId: number) =>
 export const useCoatTray = (trayId: number) =>
   usePrepChange((_: null) => unwrap(api.POST('/api/prep/{trayId}/coat', { params: { path: { trayId } } })));
 
-export const useSetMeasures = () =>
-  usePrepChange((body: MeasuresRequest) => unwrap(api.PUT('/api/prep/measures', { body })));
+export function useSetMeasures(measures: KitchenMeasures) {
+  const save = usePrepChange((body: MeasuresRequest) => unwrap(api.PUT('/api/prep/measures', { body })));
+  return useParts<MeasuresRequest>(measures, save.mutate);
+}
 
 /** Writes a new mix, or changes an own one. */
 export function useSaveMix() {

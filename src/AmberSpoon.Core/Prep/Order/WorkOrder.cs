@@ -28,7 +28,7 @@ public static class WorkOrder
         if (waits)
         {
             steps.AddRange(Meat(work));
-            steps.Add(new("into-marinade", Touches.Raw, $"Meat into the {work.Mix!.Name.ToLowerInvariant()}", "Every side covered. Lid on, bottom of the fridge, where nothing can drip on other food."));
+            steps.Add(new("into-marinade", Touches.Raw, $"Meat into “{work.Mix!.Name}”", "Every side covered. Lid on, bottom of the fridge, where nothing can drip on other food."));
         }
 
         steps.AddRange(work.Plan.Vegetables.Select(Vegetable));
@@ -72,7 +72,7 @@ public static class WorkOrder
             yield break;
         }
 
-        yield return new("stir", Touches.Stores, $"Stir the {mix.Name.ToLowerInvariant()}", "Measure everything out now, so that no jar is touched with raw hands.");
+        yield return new("stir", Touches.Stores, $"Stir “{mix.Name}” together", "Measure everything out now, so that no jar is touched with raw hands.");
         if (work.ServeG > 0 && MixKinds.MayBeServed(mix.Kind))
         {
             yield return new("aside", Touches.ReadyToEat, FormattableString.Invariant($"Set {5 * Math.Round(work.ServeG / 5):0} g aside for the table"), "Covered and away from the meat. Only this may be served as it is.");
@@ -117,7 +117,7 @@ public static class WorkOrder
             case MixKind.WetMarinade or MixKind.YogurtMarinade:
                 yield return waited
                     ? new("coat", Touches.Raw, "Meat out of the marinade", work.Mix.Kind == MixKind.WetMarinade ? "Let it drip, blot the skin." : "Leave what clings.")
-                    : new("coat", Touches.Raw, $"Meat through the {work.Mix.Name.ToLowerInvariant()}", "All sides.");
+                    : new("coat", Touches.Raw, $"Meat through “{work.Mix.Name}”", "All sides.");
                 break;
             default:
                 yield return new("coat", Touches.Raw, "Oil and salt the meat", "From a small bowl of salt, not from the jar.");

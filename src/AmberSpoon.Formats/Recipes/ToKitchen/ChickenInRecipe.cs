@@ -57,8 +57,8 @@ internal static class ChickenInRecipe
     private static ChickenLot Lot(int id, Cut cut, bool skinOn, IngredientLine line)
     {
         double pieceG = CutTable.For(cut).ReferenceMassG;
-        double? massG = MassG(line);
-        int count = massG is { } known
+        double? massG = MassG(line) ?? MassInNote(line);
+        int count = MassG(line) is { } known
             ? PiecesIn(line.Note) ?? Math.Max(1, (int)Math.Round(known / pieceG))
             : Math.Max(1, (int)Math.Round(line.Middle ?? 1));
         return Pack(id, cut, skinOn, Math.Min(MostPieces, count), massG ?? (count * pieceG));
@@ -74,6 +74,22 @@ internal static class ChickenInRecipe
         List<LineToken> said = LineTokens.Of(note);
         int at = said.FindIndex(token => token.IsAny("piece", "pieces"));
         return at > 0 && said[at - 1] is { Kind: TokenKind.Number, Value: >= 1 and <= MostPieces } count ? (int)count.Value : null;
+    }
+
+    /// <summary>"about 1.3 kg", "150 g each": what the counted pieces weigh together, g.</summary>
+    private static double? MassInNote(IngredientLine line)
+    {
+        List<LineToken> said = LineTokens.Of(line.Note);
+        for (int i = 0; i + 1 < said.Count; i++)
+        {
+            if (said[i].Kind == TokenKind.Number && UnitWords.Find(said[i + 1].Text) is { } word && UnitWords.Measure(word) is { } unit && Measures.KindOf(unit) == MeasureKind.Mass)
+            {
+                bool isEach = said.Exists(token => token.Is("each"));
+                return said[i].Value * Measures.Grams(unit) * (isEach ? Math.Max(1, line.Middle ?? 1) : 1);
+            }
+        }
+
+        return null;
     }
 
     private static double? MassG(IngredientLine line) =>

@@ -35,8 +35,7 @@ internal sealed class PrepDesk(
             throw ProblemException.InvalidField("mix", "That mix is not there any more. Choose another.");
         }
 
-        PrepChoice choice = request.ToChoice((await shelf.Choice(trayId, cancel)).Done);
-        await shelf.Save(trayId, choice, cancel);
+        PrepChoice choice = await shelf.Change(trayId, now => request.ToChoice(now.Done), cancel);
         await news.Changed(KitchenTopic.Prep, cancel);
         return planner.View(tray, choice, await shelf.Measures(cancel), mixes);
     }
@@ -50,9 +49,14 @@ internal sealed class PrepDesk(
             throw ProblemException.InvalidField("key", "Say which step.");
         }
 
-        PrepChoice choice = await shelf.Choice(trayId, cancel);
-        string[] others = [.. choice.Done.Where(done => done != key).TakeLast(PrepLimits.MostTicks - 1)];
-        await shelf.Save(trayId, choice with { Done = request.Done == true ? [.. others, key] : others }, cancel);
+        await shelf.Change(
+            trayId,
+            now =>
+            {
+                string[] others = [.. now.Done.Where(done => done != key).TakeLast(PrepLimits.MostTicks - 1)];
+                return now with { Done = request.Done == true ? [.. others, key] : others };
+            },
+            cancel);
         await news.Changed(KitchenTopic.Prep, cancel);
         return await View(cancel);
     }
@@ -61,7 +65,7 @@ internal sealed class PrepDesk(
     public async Task<PrepView> ClearTicks(int trayId, CancellationToken cancel)
     {
         await trays.Find(trayId, cancel);
-        await shelf.Save(trayId, await shelf.Choice(trayId, cancel) with { Done = [] }, cancel);
+        await shelf.Change(trayId, now => now with { Done = [] }, cancel);
         await news.Changed(KitchenTopic.Prep, cancel);
         return await View(cancel);
     }

@@ -1,8 +1,7 @@
 import { Snowflake, TriangleAlert } from 'lucide-react';
-import { type SavePrep, useMarinades, useStartMarinade } from '../../../api/prepQueries';
+import { type SavePrep, useStartMarinade } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { Container, PrepView } from '../../../api/types';
-import { RunningRow } from '../../../marinades/RunningRow';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -24,7 +23,6 @@ const containers = (Object.keys(containerWords) as Container[]).map((value) => (
 export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep }) {
   const { choice } = view;
   const start = useStartMarinade();
-  const running = useMarinades()?.running ?? [];
   const problem = save.error instanceof Problem ? save.error : null;
   return (
     <section aria-label="Marinate" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-2">
@@ -88,16 +86,6 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
           </Button>
         )}
         <Refusal error={start.error} />
-        {running.length > 0 && (
-          <div>
-            <h2 className="pb-1 font-semibold text-xl">Lying in marinade</h2>
-            <ul>
-              {running.map((marinade) => (
-                <RunningRow key={marinade.id} marinade={marinade} />
-              ))}
-            </ul>
-          </div>
-        )}
       </div>
     </section>
   );

@@ -10,8 +10,7 @@ const spoons = (Object.keys(spoonSetWords) as SpoonSet[]).map((value) => ({ valu
 
 /** What this kitchen measures with. */
 export function MeasuresFields({ measures }: { measures: KitchenMeasures }) {
-  const set = useSetMeasures();
-  const change = (part: Partial<KitchenMeasures>) => set.mutate({ ...measures, ...part });
+  const change = useSetMeasures(measures);
   return (
     <Section title="What you measure with" summary={measures.scale ? 'scale and spoons' : 'spoons and cups'}>
       <Field label="Spoons and cups">

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import type { SavePrep } from '../../../api/prepQueries';
 import type { MixListed, PrepView } from '../../../api/types';
 import { MeasuresFields } from './MeasuresFields';
@@ -8,6 +8,7 @@ import { MixSheet } from './MixSheet';
 
 /** What goes on the meat: choose it on the left, read what to take on the right. */
 export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
+  const sheet = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<MixListed | 'new' | null>(null);
   return (
     <section aria-label="Mix" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-[minmax(15rem,20rem)_minmax(0,1fr)]">
@@ -17,23 +18,28 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
           onChoose={(mix) => {
             setEditing(null);
             save.change({ mix });
+            // On a tablet the sheet stands above the list, out of sight by now.
+            const bottom = sheet.current?.getBoundingClientRect().bottom ?? 0;
+            if (bottom < window.innerHeight / 3) sheet.current?.scrollIntoView();
           }}
           onNew={() => setEditing('new')}
         />
         <MeasuresFields measures={view.measures} />
       </div>
-      {editing ? (
-        <MixEditor
-          key={editing === 'new' ? 'new' : editing.id}
-          from={editing === 'new' ? null : editing}
-          onDone={(saved) => {
-            setEditing(null);
-            if (saved) save.change({ mix: saved });
-          }}
-        />
-      ) : (
-        <MixSheet view={view} save={save} onEdit={setEditing} />
-      )}
+      <div ref={sheet} className="min-w-0">
+        {editing ? (
+          <MixEditor
+            key={editing === 'new' ? 'new' : editing.id}
+            from={editing === 'new' ? null : editing}
+            onDone={(saved) => {
+              setEditing(null);
+              if (saved) save.change({ mix: saved });
+            }}
+          />
+        ) : (
+          <MixSheet view={view} save={save} onEdit={setEditing} />
+        )}
+      </div>
     </section>
   );
 }

@@ -1,7 +1,9 @@
+import { useState } from 'react';
 import type { SavePrep } from '../../../api/prepQueries';
 import { useCoatTray, useDeleteMix } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { MixListed, MixView, PrepView, ScaledPart } from '../../../api/types';
+import { Ask } from '../../../ui/Ask';
 import { Button } from '../../../ui/Button';
 import { NumberBox } from '../../../ui/NumberBox';
 import { Refusal } from '../../../ui/Refusal';
@@ -48,7 +50,7 @@ export function MixSheet(props: { view: PrepView; save: SavePrep; onEdit: (mix: 
         )}
         {view.coatingDiffers && <CoatButton trayId={view.trayId} coating={coatingWords[view.coatingDiffers]} />}
         {listed && <Button onClick={() => props.onEdit(listed)}>{listed.isOwn ? 'Change it' : 'Make it yours'}</Button>}
-        {listed?.isOwn && <DeleteMix id={listed.id} onGone={() => props.save.change({ mix: null })} />}
+        {listed?.isOwn && <DeleteMix listed={listed} onGone={() => props.save.change({ mix: null })} />}
       </div>
       <JudgementList judgements={mix.judgements} />
     </div>
@@ -117,15 +119,27 @@ function CoatButton(props: { trayId: number; coating: string }) {
   );
 }
 
-function DeleteMix(props: { id: string; onGone: () => void }) {
+function DeleteMix(props: { listed: MixListed; onGone: () => void }) {
+  const [asking, setAsking] = useState(false);
   const remove = useDeleteMix();
+  const id = Number(props.listed.id.replace('own-', ''));
   return (
-    <Button
-      look="stop"
-      disabled={remove.isPending}
-      onClick={() => remove.mutate(Number(props.id.replace('own-', '')), { onSuccess: props.onGone })}
-    >
-      Throw it away
-    </Button>
+    <>
+      <Button onClick={() => setAsking(true)}>Throw it away</Button>
+      <Ask open={asking} room="day" title={`Throw “${props.listed.mix.name}” away?`} onClose={() => setAsking(false)}>
+        <p>The mix is gone for good. Trays that use it stay, with oil and salt.</p>
+        <Refusal error={remove.error} />
+        <div className="flex gap-3">
+          <Button onClick={() => setAsking(false)}>Keep it</Button>
+          <Button
+            look="stop"
+            disabled={remove.isPending}
+            onClick={() => remove.mutate(id, { onSuccess: props.onGone })}
+          >
+            Throw it away
+          </Button>
+        </div>
+      </Ask>
+    </>
   );
 }
