@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
 import { requestFrom } from '../stations/prep/prepRequest';
 import { api, unwrap } from './client';
@@ -38,21 +38,27 @@ export function useSavePrep(view: PrepView) {
 
 export type SavePrep = ReturnType<typeof useSavePrep>;
 
-/** A tick shows at once; the server's answer follows. */
+interface Tick {
+  key: string;
+  done: boolean;
+}
+
+/** Ticks a step; it counts as stored when the list has been asked for again. */
 export function useTick(trayId: number) {
   const queries = useQueryClient();
   return useMutation({
-    mutationFn: (body: { key: string; done: boolean }) =>
-      unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
-    onMutate: ({ key, done }) =>
-      queries.setQueryData<PrepView>(['prep'], (view) => {
-        if (!view) return view;
-        const others = view.choice.done.filter((other) => other !== key);
-        return { ...view, choice: { ...view.choice, done: done ? [...others, key] : others } };
-      }),
-    onSettled: () => queries.invalidateQueries({ queryKey: ['prep'] }),
+    mutationKey: ['tick'],
+    mutationFn: (body: Tick) => unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['prep'] }),
   });
 }
+
+/** Ticks on their way to the server: shown, but not yet counted. */
+export const useTicksUnderway = () =>
+  useMutationState({
+    filters: { mutationKey: ['tick'], status: 'pending' },
+    select: (mutation) => mutation.state.variables as Tick,
+  });
 
 export const useClearTicks = (trayId: number) =>
   usePrepChange((_: null) => unwrap(api.DELETE('/api/prep/{trayId}/ticks', { params: { path: { trayId } } })));

@@ -1,5 +1,5 @@
 import { Check, Droplets, Hand, Leaf, Package, Sprout, TriangleAlert } from 'lucide-react';
-import { type SavePrep, useClearTicks, useTick } from '../../../api/prepQueries';
+import { type SavePrep, useClearTicks, useTick, useTicksUnderway } from '../../../api/prepQueries';
 import type { PrepView, Touches, WorkStep } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -10,9 +10,11 @@ import { touchesWords } from '../../../words/prep';
 export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
   const tick = useTick(view.trayId);
   const clear = useClearTicks(view.trayId);
-  const done = new Set(view.choice.done);
-  const next = view.order.find((step) => !done.has(step.key));
-  const count = view.order.filter((step) => done.has(step.key)).length;
+  const underway = useTicksUnderway();
+  const stored = new Set(view.choice.done);
+  const isDone = (key: string) => underway.findLast((tick) => tick.key === key)?.done ?? stored.has(key);
+  const next = view.order.find((step) => !isDone(step.key));
+  const count = view.order.filter((step) => stored.has(step.key)).length;
   return (
     <section aria-label="Order of work" className="grid gap-6 py-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <div className="grid content-start gap-4 lg:sticky lg:top-4">
@@ -53,7 +55,8 @@ export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
           <StepRow
             key={step.key}
             step={step}
-            isDone={done.has(step.key)}
+            isDone={isDone(step.key)}
+            isUnderway={underway.some((tick) => tick.key === step.key)}
             isNext={step === next}
             onTick={(is) => tick.mutate({ key: step.key, done: is })}
           />
@@ -76,7 +79,13 @@ function NowCard({ step, onDone }: { step: WorkStep; onDone: () => void }) {
   );
 }
 
-function StepRow(props: { step: WorkStep; isDone: boolean; isNext: boolean; onTick: (is: boolean) => void }) {
+function StepRow(props: {
+  step: WorkStep;
+  isDone: boolean;
+  isUnderway: boolean;
+  isNext: boolean;
+  onTick: (is: boolean) => void;
+}) {
   const { step } = props;
   return (
     <li className="border-hairline border-t last:border-b" aria-current={props.isNext ? 'step' : undefined}>
@@ -87,7 +96,8 @@ function StepRow(props: { step: WorkStep; isDone: boolean; isNext: boolean; onTi
           type="checkbox"
           checked={props.isDone}
           onChange={(event) => props.onTick(event.target.checked)}
-          className="size-8 shrink-0 accent-ink"
+          aria-busy={props.isUnderway}
+          className="size-8 shrink-0 accent-ink aria-busy:opacity-60"
         />
         <span className={`min-w-0 grow leading-tight ${props.isDone ? 'text-ink-soft line-through' : ''}`}>
           <span className={props.isNext ? 'font-semibold' : ''}>{step.title}</span>
