@@ -7,4 +7,14 @@ if (args is ["outside"])
     return;
 }
 
+if (args is ["lines"] or [])
+{
+    LineTimes.Print();
+}
+
+if (args is ["lines"])
+{
+    return;
+}
+
 BenchmarkSwitcher.FromAssembly(typeof(AnswerBenchmarks).Assembly).Run(args.Length > 0 ? args : ["--filter", "*"]);

@@ -9,7 +9,7 @@ public sealed class PrepTests
         {
           "mix": "lemon-garlic", "serveG": 60, "marinateMinutes": 120, "place": "fridge", "container": "bag", "frozen": null,
           "garnish": false, "heads": 3, "portionG": 130,
-          "packs": [{ "cut": "boneInThigh", "mass": { "value": 990, "unit": "gram" }, "count": 6, "price": 6.93 }], "bird": null
+          "recipeMeat": null, "packs": [{ "cut": "boneInThigh", "mass": { "value": 990, "unit": "gram" }, "count": 6, "price": 6.93 }], "bird": null
         }
         """)!.AsObject();
 
@@ -129,6 +129,8 @@ public sealed class PrepTests
         choice["bird"] = JsonNode.Parse("""{ "mass": { "value": 1.8, "unit": "kilogram" }, "price": 9 }""");
         (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
         Assert.InRange((int)prep!["thaw"]!["minutes"]!, 18 * 60, 36 * 60);
+        Assert.Equal((DateTimeOffset)prep["thaw"]!["thawedAt"]!, (DateTimeOffset)prep["marinade"]!["times"]!["startedAt"]!);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade")).Status);
         Assert.Contains("cutting up the bird is cheaper", (string)prep["bird"]!["sentence"]!, StringComparison.Ordinal);
     }
 
@@ -172,7 +174,18 @@ public sealed class PrepTests
         Assert.Equal("unitedStates", (string)(await kitchen.Get("/api/prep"))["measures"]!["spoons"]!);
     }
 
+    [Fact]
+    public async Task A_recipe_on_paper_is_multiplied_and_not_doubled_by_eye()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        JsonObject choice = Choice();
+        choice["recipeMeat"] = JsonNode.Parse("""{ "value": 0.55, "unit": "kilogram" }""");
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        Assert.Equal(1.8, (double)prep!["recipeFactor"]!, 0.001);
+    }
+
     [Theory]
+    [InlineData("recipeMeat", "{ \"value\": 0, \"unit\": \"gram\" }", "recipeMeat.value")]
     [InlineData("mix", "\"no-such\"", "mix")]
     [InlineData("serveG", "-1", "serveG")]
     [InlineData("serveG", "1e9", "serveG")]

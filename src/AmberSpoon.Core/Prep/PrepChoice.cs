@@ -15,6 +15,7 @@ namespace AmberSpoon.Core.Prep;
 /// <param name="PortionG">Cooked meat for each, g.</param>
 /// <param name="Packs">What the shop sells.</param>
 /// <param name="Bird">A whole bird to compare with; null for none.</param>
+/// <param name="RecipeMeatG">Meat a recipe on paper is written for, g; null where none is followed.</param>
 /// <param name="Done">Keys of the steps that are ticked off.</param>
 public sealed record PrepChoice(
     string? Mix,
@@ -28,8 +29,9 @@ public sealed record PrepChoice(
     double PortionG,
     IReadOnlyList<Pack> Packs,
     WholeBird? Bird,
+    double? RecipeMeatG,
     IReadOnlyList<string> Done)
 {
     public static PrepChoice Usual { get; } = new(
-        Mix: null, ServeG: 0, MarinateMinutes: 60, MarinadePlace.Fridge, Container.GlassOrChina, FrozenMm: null, Garnish: false, Heads: 4, Portions.UsualG, [], null, []);
+        Mix: null, ServeG: 0, MarinateMinutes: 60, MarinadePlace.Fridge, Container.GlassOrChina, FrozenMm: null, Garnish: false, Heads: 4, Portions.UsualG, [], Bird: null, RecipeMeatG: null, []);
 }

@@ -15,8 +15,21 @@ public static class IngredientParser
 
     private static readonly Dictionary<string, double> NumberWords = new(StringComparer.OrdinalIgnoreCase)
     {
-        ["a"] = 1, ["an"] = 1, ["one"] = 1, ["two"] = 2, ["three"] = 3, ["four"] = 4, ["five"] = 5, ["six"] = 6, ["seven"] = 7, ["eight"] = 8,
-        ["nine"] = 9, ["ten"] = 10, ["twelve"] = 12, ["half"] = 0.5, ["quarter"] = 0.25,
+        ["a"] = 1,
+        ["an"] = 1,
+        ["one"] = 1,
+        ["two"] = 2,
+        ["three"] = 3,
+        ["four"] = 4,
+        ["five"] = 5,
+        ["six"] = 6,
+        ["seven"] = 7,
+        ["eight"] = 8,
+        ["nine"] = 9,
+        ["ten"] = 10,
+        ["twelve"] = 12,
+        ["half"] = 0.5,
+        ["quarter"] = 0.25,
     };
 
     /// <param name="line">One line; anything.</param>

@@ -136,6 +136,11 @@ internal sealed class PrepDesk(
             throw ProblemException.InvalidField("mix", "Choose a marinade or a rub, a length of time, and put chicken on the tray first.");
         }
 
+        if (choice.FrozenMm is not null)
+        {
+            throw ProblemException.InvalidField("frozen", "The meat is still frozen. Let it thaw in the fridge first, then say that it is not frozen any more.");
+        }
+
         await shelf.Start(
             new()
             {

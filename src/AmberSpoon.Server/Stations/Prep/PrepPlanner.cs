@@ -26,6 +26,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         TrayLayout? layout = plan.IsEmpty ? null : TrayArranger.Arrange(plan);
         TrayForecast? forecast = layout is null ? null : TrayPlanner.Forecast(plan, layout);
         IReadOnlyList<CuttingItem> cutting = forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads);
+        ThawView? thaw = Thaw(plan, choice, meat, now);
         MixListed? chosen = mixes.FirstOrDefault(listed => listed.Id == choice.Mix);
         MixView? mix = chosen is null ? null : Mixed(chosen, choice, plan, meat, measures, layout, forecast);
         return new(
@@ -36,14 +37,15 @@ internal sealed class PrepPlanner(TimeProvider time)
             meat,
             mixes,
             mix,
-            mix is null ? null : Marinade(mix, choice, now),
-            Thaw(plan, choice, meat, now),
+            mix is null ? null : Marinade(mix, choice, thaw?.ThawedAt ?? now),
+            thaw,
             WorkOrder.Of(new(plan, chosen?.Mix, mix?.ServedG ?? 0, choice.MarinateMinutes, choice.Garnish)),
             cutting,
             cutting.Sum(item => item.MlPerHead),
             plan.Chicken.Count == 0 ? null : Portions.Of(plan, forecast, choice.Heads, choice.PortionG, choice.Packs),
             [.. choice.Packs.OrderBy(pack => pack.PricePerEdibleKg)],
             Bird(choice),
+            choice.RecipeMeatG is { } recipeG && meat.MassG > 0 ? MeatToCoat.Factor(meat.MassG, recipeG) : null,
             CoatingDiffers(plan, chosen?.Mix),
             now);
     }
@@ -66,7 +68,7 @@ internal sealed class PrepPlanner(TimeProvider time)
 
     private static bool IsSweet(Mix mix, ScaledMix scaled) => mix.Kind == MixKind.Glaze || (mix.Kind != MixKind.JuiceSauce && scaled.SugarShare > 0.1);
 
-    private static MarinadeOutlook? Marinade(MixView mix, PrepChoice choice, DateTimeOffset now)
+    private static MarinadeOutlook? Marinade(MixView mix, PrepChoice choice, DateTimeOffset from)
     {
         bool lies = choice.MarinateMinutes > 0 && (MixKinds.IsMarinade(mix.Mix.Kind) || mix.Mix.Kind == MixKind.DryRub);
         if (!lies)
@@ -75,7 +77,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         }
 
         ContactTime limits = ContactTime.Of(mix.Mix, mix.Scaled);
-        return new(MarinadeClock.Times(now, choice.MarinateMinutes, limits, MixKinds.IsMarinade(mix.Mix.Kind)), limits, MarinadeClock.Cautions(choice.MarinateMinutes, choice.Place, limits));
+        return new(MarinadeClock.Times(from, choice.MarinateMinutes, limits, MixKinds.IsMarinade(mix.Mix.Kind)), limits, MarinadeClock.Cautions(choice.MarinateMinutes, choice.Place, limits));
     }
 
     private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now)

@@ -20,7 +20,8 @@ public sealed record PrepRequest(
     int? Heads = null,
     double? PortionG = null,
     IReadOnlyList<PackRequest>? Packs = null,
-    BirdRequest? Bird = null)
+    BirdRequest? Bird = null,
+    MassRequest? RecipeMeat = null)
 {
     /// <summary>The choice of a request that was found valid.</summary>
     /// <param name="done">Ticks are set one by one, and stay.</param>
@@ -36,6 +37,7 @@ public sealed record PrepRequest(
         PortionG!.Value,
         [.. (Packs ?? []).Select(pack => pack.ToPack())],
         Bird is null ? null : new(Bird.Mass!.ToEntered().Grams(), Bird.Price!.Value),
+        RecipeMeat?.ToEntered().Grams(),
         done);
 }
 

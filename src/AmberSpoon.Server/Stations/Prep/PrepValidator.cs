@@ -32,6 +32,8 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
         RuleForEach(prep => prep.Packs).SetValidator(new PackValidator()).OverridePropertyName("packs");
         RuleFor(prep => prep.Bird).Must(bird => bird is null || (Check.IsPositive(bird.Mass) && bird.Mass!.ToEntered().Grams() is >= PrepLimits.LeastBirdG and <= PrepLimits.MostBirdG))
             .OverridePropertyName("bird.mass.value").WithMessage($"A whole bird weighs {PrepLimits.LeastBirdG} to {PrepLimits.MostBirdG} g.");
+        RuleFor(prep => prep.RecipeMeat).Must(meat => meat is null || (Check.IsPositive(meat) && meat.ToEntered().Grams() <= PrepLimits.MostPackG))
+            .OverridePropertyName("recipeMeat.value").WithMessage("Write how much meat the recipe is for.");
         RuleFor(prep => prep.Bird).Must(bird => bird is null || bird.Price is >= 0 and <= PrepLimits.MostPrice)
             .OverridePropertyName("bird.price").WithMessage("Write what it costs.");
     }

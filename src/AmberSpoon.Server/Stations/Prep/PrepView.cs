@@ -26,6 +26,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Portions">Who eats what; null while there is no chicken.</param>
 /// <param name="Packs">What was bought, cheapest meat first.</param>
 /// <param name="Bird">The whole bird; null for none.</param>
+/// <param name="RecipeFactor">What the amounts of a recipe on paper are multiplied by; null where none is followed.</param>
 /// <param name="CoatingDiffers">The tray is planned with another coating than the mix makes.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record PrepView(
@@ -44,6 +45,7 @@ public sealed record PrepView(
     PortionAnswer? Portions,
     IReadOnlyList<Pack> Packs,
     BirdView? Bird,
+    double? RecipeFactor,
     Coating? CoatingDiffers,
     DateTimeOffset Now);
 
@@ -60,7 +62,7 @@ public sealed record MixListed(string Id, Mix Mix, bool IsOwn);
 /// <param name="Burn">What tonight's programme does to something sweet; null where nothing is.</param>
 public sealed record MixView(string Id, Mix Mix, ScaledMix Scaled, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn);
 
-/// <param name="Times">If the meat goes in now.</param>
+/// <param name="Times">If the meat goes in now, or, where it is frozen, as soon as it is thawed.</param>
 /// <param name="Limits">What the mix bears.</param>
 /// <param name="Cautions">What to say of the length and the place.</param>
 public sealed record MarinadeOutlook(MarinadeTimes Times, ContactTime Limits, IReadOnlyList<string> Cautions);

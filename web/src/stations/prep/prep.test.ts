@@ -114,6 +114,7 @@ test('what was decided is sent back as it came', () => {
     portionG: 130,
     packs: [{ cut: 'drumstick', massG: 1400, count: 12, price: 7.7 }],
     bird: { massG: 1750, price: 9.4 },
+    recipeMeatG: null,
     done: ['begin'],
   };
   expect(requestFrom(choice)).toMatchObject({

@@ -18,6 +18,7 @@ export function requestFrom(choice: PrepChoice): PrepRequest {
       count: pack.count,
       price: pack.price,
     })),
+    recipeMeat: choice.recipeMeatG === null ? null : { value: choice.recipeMeatG, unit: 'gram' },
     bird: choice.bird && { mass: { value: choice.bird.massG, unit: 'gram' }, price: choice.bird.price },
   };
 }

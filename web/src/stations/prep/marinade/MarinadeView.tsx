@@ -79,7 +79,7 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
             look="heat"
             big
             className="justify-self-start"
-            disabled={start.isPending || view.meat.pieces === 0}
+            disabled={start.isPending || view.meat.pieces === 0 || view.thaw !== null}
             onClick={() => start.mutate(view.trayId)}
           >
             The meat goes in now
@@ -137,7 +137,9 @@ function Outlook({ view }: { view: PrepView }) {
   const { times, limits } = marinade;
   return (
     <div className="grid gap-3">
-      <p className="text-ink-soft">{view.mix.mix.name}, if the meat goes in now:</p>
+      <p className="text-ink-soft">
+        {view.mix.mix.name}, {view.thaw ? 'as soon as the meat is thawed' : 'if the meat goes in now'}:
+      </p>
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1">
         {times.turnAt && <When name="Turn over" at={times.turnAt} now={view.now} />}
         <When name="Ready" at={times.readyAt} now={view.now} isLarge />

@@ -5,6 +5,7 @@ import { MeasuresFields } from './MeasuresFields';
 import { MixEditor } from './MixEditor';
 import { MixList } from './MixList';
 import { MixSheet } from './MixSheet';
+import { PaperRecipe } from './PaperRecipe';
 
 /** What goes on the meat: choose it on the left, read what to take on the right. */
 export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
@@ -25,6 +26,7 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
           onNew={() => setEditing('new')}
         />
         <MeasuresFields measures={view.measures} />
+        <PaperRecipe view={view} save={save} />
       </div>
       <div ref={sheet} className="min-w-0">
         {editing ? (

@@ -1,0 +1,27 @@
+import type { SavePrep } from '../../../api/prepQueries';
+import { Problem } from '../../../api/problem';
+import type { PrepView } from '../../../api/types';
+import { NumberBox } from '../../../ui/NumberBox';
+import { Section } from '../../../ui/Section';
+
+/** For a recipe on paper: what its amounts are multiplied by, instead of doubling by eye. */
+export function PaperRecipe({ view, save }: { view: PrepView; save: SavePrep }) {
+  const factor = view.recipeFactor === null ? null : `× ${view.recipeFactor.toFixed(2)}`;
+  return (
+    <Section title="A recipe on paper" summary={factor ?? 'how many times its amounts'}>
+      <NumberBox
+        label="It is for so much meat, g"
+        value={view.choice.recipeMeatG}
+        error={save.error instanceof Problem ? save.error.at('recipeMeat') : undefined}
+        onNumber={(value) => save.change({ recipeMeat: value === null ? null : { value, unit: 'gram' } })}
+      />
+      {factor && (
+        <p className="leading-snug">
+          <strong className="figures text-3xl">{factor}</strong>
+          <br />
+          Multiply its amounts for the meat by this. Its oven time does not grow with it: the tray works that out.
+        </p>
+      )}
+    </Section>
+  );
+}
