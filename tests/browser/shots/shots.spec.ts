@@ -7,6 +7,19 @@ const sizes = [
   { name: '-tablet', width: 820, height: 1180 },
 ];
 
+const recipe = `Lemon thighs with roots
+Serves 4
+8 bone-in chicken thighs (about 1.3 kg)
+500 g potatoes, in chunks
+3 carrots
+3 tbsp olive oil
+juice of 1 lemon
+2 tsp fine salt
+4 garlic cloves, crushed
+a few sprigs of thyme
+Heat the oven to 425°F.
+Roast for 35-40 minutes.`;
+
 /** One picture of each main view, from the invented household, always at the same time of day. */
 test('pictures for the docs', async ({ browser }) => {
   test.setTimeout(240_000);
@@ -14,7 +27,8 @@ test('pictures for the docs', async ({ browser }) => {
     const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z' });
     try {
       const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
-      const shoot = async (view: string) => {
+      const shoot = async (view: string, onTablet = false) => {
+        if (size.name && !onTablet) return;
         await page.evaluate(() => document.fonts.ready);
         await page.waitForTimeout(300);
         await page.screenshot({ path: join(folder, `${view}${size.name}.png`) });
@@ -22,7 +36,7 @@ test('pictures for the docs', async ({ browser }) => {
 
       await page.goto(`${kitchen.address}/tray`);
       await expect(page.getByRole('slider')).toBeVisible();
-      await shoot('tray');
+      await shoot('tray', true);
       await page.getByRole('tab', { name: 'Cut open' }).click();
       await expect(page.getByText(/^Coldest/)).toBeVisible();
       await shoot('inside');
@@ -32,6 +46,22 @@ test('pictures for the docs', async ({ browser }) => {
       await page.getByRole('tab', { name: 'Other ways' }).click();
       await expect(page.getByRole('columnheader', { name: 'Hot and fast' })).toBeVisible({ timeout: 20_000 });
       await shoot('ways');
+      await page.goto(`${kitchen.address}/prep`);
+      await expect(page.getByRole('heading', { name: 'Harvest rub' })).toBeVisible();
+      await shoot('mix');
+      await page.getByRole('tab', { name: 'Order of work' }).click();
+      for (let step = 1; step <= 3; step++) {
+        await page.getByRole('button', { name: 'Done, next' }).click();
+        await expect(page.getByText(`${step} of 13 done`)).toBeVisible();
+      }
+      await shoot('order', true);
+      await page.getByRole('tab', { name: 'Cut' }).click();
+      await shoot('cut');
+      await page.getByRole('tab', { name: 'Recipes' }).click();
+      await page.getByLabel('Or paste it').fill(recipe);
+      await page.getByRole('button', { name: 'Read it' }).click();
+      await expect(page.getByRole('button', { name: 'Make the tray and the mix' })).toBeVisible();
+      await shoot('recipe');
       await page.goto(`${kitchen.address}/why`);
       await expect(page.getByText('within 0.5°')).toBeVisible();
       await expect(page.getByText('solving', { exact: true })).toHaveCount(0);
@@ -42,7 +72,7 @@ test('pictures for the docs', async ({ browser }) => {
       await startBake(page, kitchen);
       await passMinutes(kitchen, 21);
       await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
-      await shoot('oven');
+      await shoot('oven', true);
       await page.getByRole('button', { name: 'See inside' }).click();
       await shoot('oven-inside');
       await page.getByRole('button', { name: 'See the clock' }).click();
@@ -53,7 +83,7 @@ test('pictures for the docs', async ({ browser }) => {
       await page.getByRole('button', { name: 'The tray is out, resting' }).click();
       await expect(page.getByRole('heading', { level: 1 })).toHaveText('Let it rest');
       await page.evaluate(() => window.scrollTo(0, 0));
-      await shoot('verdict');
+      await shoot('verdict', true);
       await page.close();
     } finally {
       await kitchen.close();
