@@ -43,7 +43,7 @@ builder.Services.AddSingleton<IValidator<PrepRequest>, PrepValidator>();
 builder.Services.AddSingleton<IValidator<MixRequest>, MixValidator>();
 builder.Services.AddSignalR();
 builder.Services.AddOpenApi();
-builder.Services.AddProblemDetails();
+builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = UnreadableRequest.ExplainSize);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
 builder.Services.ConfigureHttpJsonOptions(options =>

@@ -10,19 +10,22 @@ internal static partial class OvenWords
     /// <summary>°C of gas marks 1 to 9 (common practice).</summary>
     private static readonly int[] GasMarkC = [140, 150, 160, 180, 190, 200, 220, 230, 240];
 
+    /// <summary>No pattern needs it; a machine that is busy elsewhere should not make a recipe unreadable.</summary>
+    private const int PatienceMs = 2000;
+
     private const int CoolestC = 100;
     private const int HottestC = 300;
 
-    [GeneratedRegex(@"(?<fan>\bfan(?: oven)?\s+)?(?<![\d/])(?<value>\d{2,3})\s*(?:°|º|degrees?\s*|deg\.?\s*)?\s*(?<unit>C|F)(?:elsius|ahrenheit|entigrade)?\b(?<after>\s*\(?\s*(?:fan|convection))?", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"(?<fan>\bfan(?: oven)?\s+)?(?<![\d/])(?<value>\d{2,3})\s*(?:°|º|degrees?\s*|deg\.?\s*)?\s*(?<unit>C|F)(?:elsius|ahrenheit|entigrade)?\b(?<after>\s*\(?\s*(?:fan|convection))?", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Degrees();
 
-    [GeneratedRegex(@"gas(?:\s+mark)?\s*(?<mark>[1-9])\b", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"gas(?:\s+mark)?\s*(?<mark>[1-9])\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex GasMark();
 
-    [GeneratedRegex(@"(?<low>\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,3}))?\s*(?<unit>min(?:ute)?s?|h(?:ou)?rs?|h)\b", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"(?<low>\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,3}))?\s*(?<unit>min(?:ute)?s?|h(?:ou)?rs?|h)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Time();
 
-    [GeneratedRegex(@"\b(?:bake|baking|roast|roasting|cook|oven)\b", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"\b(?:bake|baking|roast|roasting|cook|oven)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Baking();
 
     public static IReadOnlyList<OvenMention> Ovens(IEnumerable<string> steps)

@@ -16,25 +16,26 @@ public static partial class RecipeReader
     /// <summary>Larger files are refused unread, bytes.</summary>
     public const int LargestBytes = 4 * 1024 * 1024;
 
+    private const int PatienceMs = 2000;
     private const int DeepestJson = 64;
     private const int MostIngredients = 100;
     private const int MostSteps = 100;
     private const int LongestStep = 4000;
     private const int LongestName = 120;
 
-    [GeneratedRegex(@"\d{1,3}", RegexOptions.None, 100)]
+    [GeneratedRegex(@"\d{1,3}", RegexOptions.None, PatienceMs)]
     private static partial Regex Number();
 
-    [GeneratedRegex(@"^\s*(?:ingredients?|you(?:'|’)ll need|what you need)\s*:?\s*$", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"^\s*(?:ingredients?|you(?:'|’)ll need|what you need)\s*:?\s*$", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex IngredientsHeading();
 
-    [GeneratedRegex(@"^\s*(?:method|instructions?|directions?|steps?|preparation|how to make it)\s*:?\s*$", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"^\s*(?:method|instructions?|directions?|steps?|preparation|how to make it)\s*:?\s*$", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex StepsHeading();
 
-    [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?\d{1,3})\b", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?\d{1,3})\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex ServesLine();
 
-    [GeneratedRegex(@"^\s*(?:\d{1,2}[.)]\s+|step\s+\d)|\b(?:preheat|bake|roast|stir|mix|whisk|heat|place|put|cook|arrange|toss)\b", RegexOptions.IgnoreCase, 100)]
+    [GeneratedRegex(@"^\s*(?:\d{1,2}[.)]\s+|step\s+\d)|\b(?:preheat|bake|roast|stir|mix|whisk|heat|place|put|cook|arrange|toss)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex LooksLikeAStep();
 
     /// <param name="text">The whole file or paste.</param>

@@ -20,6 +20,15 @@ internal static class UnreadableRequest
         return ProblemException.InvalidField("body", "This could not be read: send the whole form as JSON.");
     }
 
+    /// <summary>A body that was cut off before anything read it gets its sentence here.</summary>
+    public static void ExplainSize(ProblemDetailsContext context)
+    {
+        if (context.ProblemDetails.Status == StatusCodes.Status413PayloadTooLarge)
+        {
+            context.ProblemDetails.Title = "That is too large to be read. A recipe is 4 MB at most: save the page without pictures, or paste its words.";
+        }
+    }
+
     private static string SentenceFor(string message)
     {
         if (message.Contains("Int32", StringComparison.Ordinal))

@@ -159,6 +159,15 @@ test('a saved page becomes a tray and a mix, and its own time is tried', async (
   await file.setInputFiles({ name: 'none.html', mimeType: 'text/html', buffer: Buffer.from('<html><p>no</p></html>') });
   await expect(page.getByRole('alert')).toContainText('no recipe that can be read');
 
+  // Past the page's own check, as another program would send it: the server says the same.
+  const large = await fetch(`${kitchen.address}/api/recipes/use`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ text: 'x'.repeat(20_000_000) }),
+  });
+  expect(large.status).toBe(413);
+  expect((await large.json()).title).toContain('too large');
+
   const html = `<html><head><script type="application/ld+json">${JSON.stringify(recipe).replaceAll('<', '\\u003c')}</script></head></html>`;
   await file.setInputFiles({ name: 'saved.html', mimeType: 'text/html', buffer: Buffer.from(html) });
   await expect(page.getByRole('heading', { name: 'window.hurt = 1Mustard thighs' })).toBeVisible();

@@ -19,7 +19,7 @@ public static class SpoonRounder
 
     private const int MostSpoons = 4;
 
-    private static readonly double[] Teaspoons = [1.0 / 8, 1.0 / 4, 1.0 / 2, 3.0 / 4, 1, 1.25, 1.5, 1.75, 2, 2.25, 2.5];
+    private static readonly double[] Teaspoons = [1.0 / 8, 1.0 / 4, 1.0 / 2, 3.0 / 4, 1, 1.25, 1.5, 1.75, 2, 2.25, 2.5, 3, 3.5];
     private static readonly double[] Tablespoons = [1, 1.5, 2, 2.5, 3, MostSpoons];
     private static readonly double[] Cups = [1.0 / 4, 1.0 / 3, 1.0 / 2, 2.0 / 3, 3.0 / 4, 1];
 
@@ -89,7 +89,7 @@ public static class SpoonRounder
             .. Cups.Select(part => new Amount(whole + part, MeasureUnit.Cup)),
             .. whole > 0 ? [new Amount(whole, MeasureUnit.Cup)] : Array.Empty<Amount>(),
             .. whole > 0 ? [] : Tablespoons.Select(count => new Amount(count, MeasureUnit.Tablespoon)),
-            .. whole > 0 ? [] : Teaspoons.Select(count => new Amount(count, MeasureUnit.Teaspoon)),
+            .. whole > 0 ? [] : Teaspoons.Where(count => count * tea < table).Select(count => new Amount(count, MeasureUnit.Teaspoon)),
         ];
         Amount[] seconds = [.. Tablespoons.Select(count => new Amount(count, MeasureUnit.Tablespoon)), .. Teaspoons.Where(count => count < 3).Select(count => new Amount(count, MeasureUnit.Teaspoon))];
 

@@ -98,7 +98,7 @@ internal static class KitchenNumber
             }
             else if (digits is > 0 and < 4)
             {
-                value += Whole(text, end + 1, last) / Math.Pow(10, digits);
+                value = Math.Round(value + (Whole(text, end + 1, last) / Math.Pow(10, digits)), digits);
                 end = last;
             }
         }

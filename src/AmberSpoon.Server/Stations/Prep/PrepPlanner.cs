@@ -42,6 +42,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             WorkOrder.Of(new(plan, chosen?.Mix, mix?.ServedG ?? 0, choice.MarinateMinutes, choice.Garnish)),
             cutting,
             cutting.Sum(item => item.MlPerHead),
+            CuttingList.WantedMlPerHead,
             plan.Chicken.Count == 0 ? null : Portions.Of(plan, forecast, choice.Heads, choice.PortionG, choice.Packs),
             [.. choice.Packs.OrderBy(pack => pack.PricePerEdibleKg)],
             Bird(choice),

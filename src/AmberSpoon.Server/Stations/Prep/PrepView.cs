@@ -23,6 +23,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Order">The order of work.</param>
 /// <param name="Cutting">Vegetables to cut.</param>
 /// <param name="VegetableMlPerHead">All vegetables together, cooked and heaped, ml a head.</param>
+/// <param name="WantedMlPerHead">What cooks reckon with, ml a head.</param>
 /// <param name="Portions">Who eats what; null while there is no chicken.</param>
 /// <param name="Packs">What was bought, cheapest meat first.</param>
 /// <param name="Bird">The whole bird; null for none.</param>
@@ -42,6 +43,7 @@ public sealed record PrepView(
     IReadOnlyList<WorkStep> Order,
     IReadOnlyList<CuttingItem> Cutting,
     double VegetableMlPerHead,
+    double WantedMlPerHead,
     PortionAnswer? Portions,
     IReadOnlyList<Pack> Packs,
     BirdView? Bird,

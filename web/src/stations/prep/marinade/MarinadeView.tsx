@@ -85,6 +85,7 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
             The meat goes in now
           </Button>
         )}
+        {view.thaw && <p>The meat is still frozen. Say when it is thawed, and the clock can start.</p>}
         <Refusal error={start.error} />
       </div>
     </section>

@@ -28,7 +28,7 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
         <MeasuresFields measures={view.measures} />
         <PaperRecipe view={view} save={save} />
       </div>
-      <div ref={sheet} className="min-w-0">
+      <div ref={sheet} className="min-w-0 lg:sticky lg:top-4 lg:self-start">
         {editing ? (
           <MixEditor
             key={editing === 'new' ? 'new' : editing.id}
