@@ -38,6 +38,7 @@ public sealed class PrepTests
         Assert.Equal([2, 3], prep["cutting"]!.AsArray().Select(item => (int)item!["lot"]!));
         Assert.Equal(9.66, (double)prep["portions"]!["costPerEdibleKg"]!, 0.01);
         Assert.Equal("wetMarinade", (string)prep["coatingDiffers"]!);
+        Assert.All(["Amounts", "Salt", "Portions"], title => Assert.Contains(prep["why"]!.AsArray(), reason => (string)reason!["title"]! == title && ((string)reason["source"]!).Length > 0));
         Assert.True(JsonNode.DeepEquals(prep["choice"], (await kitchen.Get("/api/prep"))["choice"]));
     }
 
@@ -184,53 +185,72 @@ public sealed class PrepTests
         Assert.Equal(1.8, (double)prep!["recipeFactor"]!, 0.001);
     }
 
-    [Theory]
-    [InlineData("recipeMeat", "{ \"value\": 0, \"unit\": \"gram\" }", "recipeMeat.value")]
-    [InlineData("mix", "\"no-such\"", "mix")]
-    [InlineData("serveG", "-1", "serveG")]
-    [InlineData("serveG", "1e9", "serveG")]
-    [InlineData("marinateMinutes", "5", "marinateMinutes")]
-    [InlineData("marinateMinutes", "100000", "marinateMinutes")]
-    [InlineData("marinateMinutes", "\"long\"", "marinateMinutes")]
-    [InlineData("place", "\"garden\"", "place")]
-    [InlineData("place", "\"counter\"", "marinateMinutes")]
-    [InlineData("container", "null", "container")]
-    [InlineData("frozen", "{ \"value\": 900, \"unit\": \"millimetre\" }", "frozen.value")]
-    [InlineData("heads", "0", "heads")]
-    [InlineData("portionG", "-130", "portionG")]
-    [InlineData("packs[0].price", "-1", "packs[0].price")]
-    [InlineData("packs[0].mass.value", "0", "packs[0].mass.value")]
-    [InlineData("packs[0].cut", "\"goose\"", "packs[0].cut")]
-    [InlineData("bird", "{ \"mass\": { \"value\": 1, \"unit\": \"gram\" }, \"price\": 5 }", "bird.mass.value")]
-    [InlineData("bird", "{ \"mass\": { \"value\": 1800, \"unit\": \"gram\" }, \"price\": -5 }", "bird.price")]
-    public async Task A_wrong_field_is_named_and_nothing_changes(string path, string json, string field)
+    /// <summary>Where it is, what is written there, and the field that is named.</summary>
+    private static readonly (string Path, string Json, string Field)[] WrongFields =
+    [
+        ("recipeMeat", "{ \"value\": 0, \"unit\": \"gram\" }", "recipeMeat.value"),
+        ("mix", "\"no-such\"", "mix"),
+        ("serveG", "-1", "serveG"),
+        ("serveG", "1e9", "serveG"),
+        ("marinateMinutes", "5", "marinateMinutes"),
+        ("marinateMinutes", "100000", "marinateMinutes"),
+        ("marinateMinutes", "\"long\"", "marinateMinutes"),
+        ("place", "\"garden\"", "place"),
+        ("place", "\"counter\"", "marinateMinutes"),
+        ("container", "null", "container"),
+        ("frozen", "{ \"value\": 900, \"unit\": \"millimetre\" }", "frozen.value"),
+        ("heads", "0", "heads"),
+        ("portionG", "-130", "portionG"),
+        ("packs[0].price", "-1", "packs[0].price"),
+        ("packs[0].mass.value", "0", "packs[0].mass.value"),
+        ("packs[0].cut", "\"goose\"", "packs[0].cut"),
+        ("bird", "{ \"mass\": { \"value\": 1, \"unit\": \"gram\" }, \"price\": 5 }", "bird.mass.value"),
+        ("bird", "{ \"mass\": { \"value\": 1800, \"unit\": \"gram\" }, \"price\": -5 }", "bird.price"),
+    ];
+
+    private static readonly (string Path, string Json, string Field)[] WrongMixes =
+    [
+        ("name", "\"\"", "name"),
+        ("kind", "\"soup\"", "kind"),
+        ("per", "null", "per"),
+        ("parts", "[]", "parts"),
+        ("parts[0].value", "-12", "parts[0].value"),
+        ("parts[0].value", "5000", "parts[0].value"),
+        ("parts[0].name", "\"\"", "parts[0].name"),
+        ("parts[0].unit", "\"bucket\"", "parts[0].unit"),
+    ];
+
+    [Fact]
+    public async Task A_wrong_field_is_named_and_nothing_changes()
     {
         await using Kitchen kitchen = await WithSupper();
         await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
         JsonNode before = await kitchen.Get("/api/prep");
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", raw: Kitchen.With(Choice(), path, json));
-        Assert.Equal(400, status);
-        Assert.True(problem!["errors"]![field] is not null, problem.ToJsonString());
+        foreach ((string path, string json, string field) in WrongFields)
+        {
+            await IsRefused(kitchen, HttpMethod.Put, "/api/prep/1", Kitchen.With(Choice(), path, json), field);
+        }
+
         Assert.True(JsonNode.DeepEquals(before["choice"], (await kitchen.Get("/api/prep"))["choice"]));
     }
 
-    [Theory]
-    [InlineData("name", "\"\"", "name")]
-    [InlineData("kind", "\"soup\"", "kind")]
-    [InlineData("per", "null", "per")]
-    [InlineData("parts", "[]", "parts")]
-    [InlineData("parts[0].value", "-12", "parts[0].value")]
-    [InlineData("parts[0].value", "5000", "parts[0].value")]
-    [InlineData("parts[0].name", "\"\"", "parts[0].name")]
-    [InlineData("parts[0].unit", "\"bucket\"", "parts[0].unit")]
-    public async Task A_wrong_mix_is_refused(string path, string json, string field)
+    [Fact]
+    public async Task A_wrong_mix_is_refused()
     {
         await using var kitchen = new Kitchen();
         JsonObject mix = JsonNode.Parse("""{ "name": "Rub", "kind": "dryRub", "per": "kilogramOfMeat", "method": "", "parts": [{ "name": "salt", "value": 12, "unit": "gram" }] }""")!.AsObject();
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/mixes", raw: Kitchen.With(mix, path, json));
-        Assert.Equal(400, status);
-        Assert.True(problem!["errors"]![field] is not null, problem.ToJsonString());
+        foreach ((string path, string json, string field) in WrongMixes)
+        {
+            await IsRefused(kitchen, HttpMethod.Post, "/api/mixes", Kitchen.With(mix, path, json), field);
+        }
+
         Assert.DoesNotContain((await kitchen.Get("/api/prep"))["mixes"]!.AsArray(), listed => (bool)listed!["isOwn"]!);
+    }
+
+    private static async Task IsRefused(Kitchen kitchen, HttpMethod method, string path, string body, string field)
+    {
+        (int status, JsonNode? problem) = await kitchen.Send(method, path, raw: body);
+        Assert.True(status == 400 && problem!["errors"]![field] is not null, $"{body} gave {status}: {problem?.ToJsonString()}");
     }
 
     [Fact]

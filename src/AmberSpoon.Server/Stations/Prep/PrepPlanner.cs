@@ -48,6 +48,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             Bird(choice),
             choice.RecipeMeatG is { } recipeG && meat.MassG > 0 ? MeatToCoat.Factor(meat.MassG, recipeG) : null,
             CoatingDiffers(plan, chosen?.Mix),
+            PrepReasons.For(choice, meat, chosen?.Mix),
             now);
     }
 

@@ -7,6 +7,7 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays;
 
 namespace AmberSpoon.Server.Stations.Prep;
 
@@ -29,6 +30,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Bird">The whole bird; null for none.</param>
 /// <param name="RecipeFactor">What the amounts of a recipe on paper are multiplied by; null where none is followed.</param>
 /// <param name="CoatingDiffers">The tray is planned with another coating than the mix makes.</param>
+/// <param name="Why">What the figures rest on.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record PrepView(
     int TrayId,
@@ -49,6 +51,7 @@ public sealed record PrepView(
     BirdView? Bird,
     double? RecipeFactor,
     Coating? CoatingDiffers,
+    IReadOnlyList<Explanation> Why,
     DateTimeOffset Now);
 
 /// <param name="Id">What to choose it by.</param>

@@ -7,6 +7,7 @@ import { useChoices } from '../../api/queries';
 import type { PrepView } from '../../api/types';
 import { Station } from '../../ui/Station';
 import { Tabs } from '../../ui/Tabs';
+import { WhyButton } from '../../ui/WhyButton';
 import { sayGrams } from '../../words/amounts';
 import { TrayNames } from '../tray/trayNames';
 import { BuyView } from './buy/BuyView';
@@ -46,13 +47,16 @@ function Counter({ view }: { view: PrepView }) {
           <h1 className="font-semibold text-2xl leading-tight">{view.trayName}</h1>
           <p className="text-ink-soft">{meatWords(view)}</p>
         </div>
-        <Link
-          to="/print"
-          className="inline-flex min-h-11 items-center gap-2 rounded-md border border-control-line px-4 leading-tight"
-        >
-          <Printer aria-hidden className="size-5" />
-          The whole plan on paper
-        </Link>
+        <div className="flex items-center gap-2">
+          <WhyButton reasons={view.why} />
+          <Link
+            to="/print"
+            className="inline-flex min-h-11 items-center gap-2 rounded-md border border-control-line px-4 leading-tight"
+          >
+            <Printer aria-hidden className="size-5" />
+            The whole plan on paper
+          </Link>
+        </div>
       </div>
       <Tabs
         label="Work before the oven"

@@ -39,7 +39,8 @@ export function CutView({ view, names }: { view: PrepView; names: TrayNames }) {
         />
       )}
       <p className="figures">
-        All together {Math.round(view.vegetableMlPerHead / 10) * 10} ml cooked a head; cooks like about {view.wantedMlPerHead} ml.
+        All together {Math.round(view.vegetableMlPerHead / 10) * 10} ml cooked a head; cooks like about{' '}
+        {view.wantedMlPerHead} ml.
       </p>
       <ul className="grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
         {view.cutting.map((item) => (

@@ -1,8 +1,8 @@
 import { Info } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { TrayView } from '../../../api/types';
+import { WhyButton } from '../../../ui/WhyButton';
 import { MINUTE_MS, sayClock } from '../../../words/times';
-import { WhyButton } from '../WhyButton';
 
 /** When it comes out and how sure that is; when everything else happens. */
 export function Headline(props: { view: TrayView; stale: boolean; children: ReactNode }) {

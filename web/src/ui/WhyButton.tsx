@@ -1,6 +1,6 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Link } from 'react-router';
-import type { Explanation } from '../../api/types';
+import type { Explanation } from '../api/types';
 
 /** What a computed figure rests on: in words, with its source. */
 export function WhyButton({ reasons }: { reasons: readonly Explanation[] }) {

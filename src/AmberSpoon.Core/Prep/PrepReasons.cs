@@ -1,0 +1,40 @@
+using AmberSpoon.Core.Prep.Marinating;
+using AmberSpoon.Core.Prep.Mixes;
+using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays;
+
+namespace AmberSpoon.Core.Prep;
+
+/// <summary>Answers "why" for what is said at the counter: what it rests on, in words a cook can check.</summary>
+public static class PrepReasons
+{
+    private const string Practice = "Common practice";
+    private const string Household = "Household weights of the USDA food composition tables, from memory";
+
+    public static IReadOnlyList<Explanation> For(PrepChoice choice, MeatToCoat meat, Mix? mix)
+    {
+        var reasons = new List<Explanation>();
+        if (mix is not null)
+        {
+            reasons.Add(mix.Per == MixBasis.KilogramOfMeat
+                ? new("Amounts", FormattableString.Invariant($"So much to the kilogram, times the {meat.MassG / 1000:0.00} kg on the tray, bones included. Then rounded to what you measure with."), Practice)
+                : new("Amounts", FormattableString.Invariant($"So much to the dm², times the {meat.SurfaceDm2:0.0} dm² of all pieces, good to about a tenth: their shapes are those that heat is computed in. Then rounded to what you measure with."), "The heat engine’s shapes, from mass and height"));
+            reasons.Add(new("Spoons and grams", "Each ingredient has a density as it lies in a spoon. A packed spoon and a sifted one differ by a fifth; level ones are meant.", Household));
+            reasons.Add(new("Salt", "All salt in what is measured, soy, mustard and cheese included, over the meat as weighed. What is set aside or left on the plate does not count.", $"{Practice}: 1.0 to 1.5 %"));
+            reasons.Add(new("Too short, too long", "By how sharp the mix is: its free acid over its mass. How deep it gets is not computed.", Practice));
+            if (mix.Kind == MixKind.Glaze)
+            {
+                reasons.Add(new("Burning", "The first lot is followed through tonight’s oven with the glaze on; what is brushed on later browns only from then.", "The heat engine’s browning index, a comparison and no more"));
+            }
+        }
+
+        if (choice.FrozenMm is not null)
+        {
+            reasons.Add(new("Thaw", FormattableString.Invariant($"A block of this mass and thickness warms from {FridgeThaw.FreezerC:0} °C in a fridge of {FridgeThaw.FridgeC:0} °C; melting takes its heat. Give or take a quarter: fridges and packs differ."), "Choi and Okos 1986, ice by Tchigeov 1979, from memory"));
+        }
+
+        reasons.Add(new("Portions", "Meat without bones by cut, less the juice the bake costs. Give or take a tenth.", $"{Practice}, and yields from memory"));
+        reasons.Add(new("Vegetables", "What is cut, less the water it loses, heaped loosely: pieces fill six tenths of a bowl.", $"{Practice}: about a cup a head"));
+        return reasons;
+    }
+}
