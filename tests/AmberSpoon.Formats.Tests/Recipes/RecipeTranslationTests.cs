@@ -68,7 +68,8 @@ public sealed class RecipeTranslationTests
         RecipeTranslation made = Of("1 kg chicken thighs", "3 tbsp olive oil", "juice of 1 lemon", "2 tsp salt", "4 garlic cloves", "1 tsp moon dust", "parsley, to serve");
         Assert.Equal((180, OvenMode.Fan), (made.Plan.OvenSetting.Value, made.Plan.OvenMode));
         Assert.Equal((MixKind.WetMarinade, MixBasis.KilogramOfMeat), (made.Mix!.Kind, made.Mix.Per));
-        Assert.Equal(["oil", "lemon", "fineSalt", "garlic", null], made.Mix.Parts.Select(part => part.Ingredient));
+        Assert.Equal(["oil", "lemonJuice", "fineSalt", "garlic", null], made.Mix.Parts.Select(part => part.Ingredient));
+        Assert.Equal(45, made.Mix.Parts[1].Amount.Value, 1e-9);
         Assert.Equal(MeasureUnit.Teaspoon, made.Mix.Parts[2].Amount.Unit);
         Assert.Equal(2, made.Mix.Parts[2].Amount.Value, 1e-9);
         Assert.Equal(Coating.WetMarinade, made.Plan.Chicken[0].Coating);

@@ -6,10 +6,13 @@ import type { KitchenMeasures, MarinadesView, MeasuresRequest, MixRequest, PrepR
 
 export const usePrep = () => useQuery({ queryKey: ['prep'], queryFn: () => unwrap(api.GET('/api/prep')) });
 
+/** Changes at the counter go one after another, so that the last one wins. */
+const inTurn = { id: 'prep' };
+
 /** A change at the counter; its answer is the new view. */
 function usePrepChange<T>(change: (input: T) => Promise<PrepView>) {
   const queries = useQueryClient();
-  return useMutation({ mutationFn: change, onSuccess: (view) => queries.setQueryData(['prep'], view) });
+  return useMutation({ mutationFn: change, scope: inTurn, onSuccess: (view) => queries.setQueryData(['prep'], view) });
 }
 
 /**
@@ -48,6 +51,7 @@ export function useTick(trayId: number) {
   const queries = useQueryClient();
   return useMutation({
     mutationKey: ['tick'],
+    scope: inTurn,
     mutationFn: (body: Tick) => unwrap(api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId } }, body })),
     onSuccess: () => queries.invalidateQueries({ queryKey: ['prep'] }),
   });

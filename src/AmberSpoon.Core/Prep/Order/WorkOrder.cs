@@ -132,7 +132,7 @@ public static class WorkOrder
     private static string TrayWords(TrayPlan plan) =>
         plan.Vessels.Any(vessel => vessel.Parchment) ? "Paper on the tray. Thermometer and oven cloth ready to hand." : "Trays, thermometer and oven cloth ready to hand.";
 
-    private static string Said(VegetableLot lot) => FormattableString.Invariant($"{VegetableCuts.SizeMeans(lot.Cut)} {lot.Size.Millimetres():0} mm");
+    private static string Said(VegetableLot lot) => FormattableString.Invariant($"{lot.Size.Millimetres():0} mm, {VegetableCuts.SizeMeans(lot.Cut)}");
 
     private static string Listed(string[] names) =>
         names.Length == 1 ? names[0] : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";

@@ -12,6 +12,18 @@ internal static class MixInRecipe
     /// <summary>Sugar from which a mix is a glaze, kg per kg.</summary>
     private const double SweetEnough = 0.25;
 
+    /// <summary>Juice of one fruit, ml (common practice).</summary>
+    private static readonly Dictionary<string, (string Juice, double Ml)> Juices = new()
+    {
+        ["lemon"] = ("lemon juice", 45),
+        ["lime"] = ("lime juice", 30),
+        ["orange"] = ("orange juice", 75),
+    };
+
+    /// <param name="name">What to call it.</param>
+    /// <param name="lines">Each as <see cref="Pressed"/> leaves it.</param>
+    /// <param name="meat">What it goes on.</param>
+    /// <returns>Null where nothing of it can be measured.</returns>
     public static Mix? Of(string name, IReadOnlyList<IngredientLine> lines, MeatToCoat meat)
     {
         (IngredientLine Line, Ingredient? Known, MeasureUnit Unit)[] parts =
@@ -37,6 +49,13 @@ internal static class MixInRecipe
             [.. parts.Select(part => new MixPart(Named(part.Line, part.Known), part.Known?.Key, new(part.Line.Middle!.Value / per / (1 + MixKinds.Waste(kind, RoleOf(kind, part.Known))), part.Unit), RoleOf(kind, part.Known)))],
             string.Empty);
     }
+
+    /// <summary>"juice of 1 lemon" goes into the bowl as juice.</summary>
+    public static IngredientLine Pressed(IngredientLine line) =>
+        line is { Unit: "", Low: not null } && line.Note.Contains("juice", StringComparison.OrdinalIgnoreCase)
+        && Juices.TryGetValue(line.Name.ToLowerInvariant().TrimEnd('s'), out (string Juice, double Ml) juice)
+            ? line with { Name = juice.Juice, Unit = "ml", Low = juice.Ml * line.Low, High = juice.Ml * line.High }
+            : line;
 
     private static string Named(IngredientLine line, Ingredient? known) =>
         line.Name.Length is > 0 and <= MixLimits.LongestName ? line.Name : known?.Name ?? line.Name[..Math.Min(line.Name.Length, MixLimits.LongestName)];

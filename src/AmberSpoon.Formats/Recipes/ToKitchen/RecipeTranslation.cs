@@ -47,7 +47,8 @@ public sealed record RecipeTranslation(TrayPlan Plan, Mix? Mix, IReadOnlyList<st
             throw new RecipeFormatException("There is no chicken in this recipe, so there is no tray to make of it.");
         }
 
-        IngredientLine[] forMix = [.. rest.Where(line => !IsForTable(line))];
+        IngredientLine[] others = [.. rest.Select(MixInRecipe.Pressed)];
+        IngredientLine[] forMix = [.. others.Where(line => !IsForTable(line))];
         Mix? mix = MixInRecipe.Of(Cut(recipe.Name, MixLimits.LongestName), forMix, MeatToCoat.Of(chicken));
         Coating coating = mix is null ? Coating.Oil : MixKinds.CoatingOf(mix.Kind) ?? Coating.Oil;
         OvenMention? oven = recipe.Ovens.FirstOrDefault(mention => mention.Setting.ToTemperature().Celsius is >= TrayPlanLimits.LowestOvenC and <= TrayPlanLimits.HighestOvenC);
@@ -61,7 +62,7 @@ public sealed record RecipeTranslation(TrayPlan Plan, Mix? Mix, IReadOnlyList<st
             Spots = [],
         };
         HashSet<string> used = [.. mix?.Parts.Select(part => part.Name) ?? []];
-        return new(plan, mix, [.. rest.Where(line => !used.Contains(line.Name)).Select(line => line.Text)]);
+        return new(plan, mix, [.. others.Where(line => !used.Contains(line.Name)).Select(line => line.Text)]);
     }
 
     private static bool IsForTable(IngredientLine line) => line.Note.Contains("serve", StringComparison.OrdinalIgnoreCase)

@@ -33,7 +33,8 @@ export function CheckPad(props: { bake: LiveBake; probePlace: string; holdSecond
       { id, check: body },
       {
         onSuccess: () => {
-          setRows((before) => before.map(() => emptyReading));
+          // What was typed while this was on its way stays.
+          setRows((before) => before.map((row, i) => (row === rowsNow[i] ? emptyReading : row)));
           setActive(0);
           setNote('');
           // On a tablet the verdict stands above what has just been tapped.

@@ -6,6 +6,7 @@ import { keepRuler, readRuler } from './cut/ruler';
 import { mixDraftFrom, mixRequestFrom } from './mix/mixDraft';
 import { requestFrom } from './prepRequest';
 import { refuseFile } from './recipes/recipeFile';
+import { quantityWords } from './recipes/UnderstoodView';
 
 test.each([
   [0.125, '⅛'],
@@ -41,6 +42,18 @@ test('what is exact is said in grams, or as written where nobody can weigh it', 
   const rest = { take: [], roundedG: null } as const;
   expect(sayExact({ ...part, ...rest, take: [], exact: { value: 11.88, unit: 'gram' }, exactG: 11.88 })).toBe('12 g');
   expect(sayExact({ ...part, ...rest, take: [], exact: { value: 2.346, unit: 'piece' }, exactG: null })).toBe('2.35');
+});
+
+test.each([
+  [{ low: 4, high: 4, unit: 'clove' }, '4 cloves'],
+  [{ low: 2, high: 3, unit: 'tbsp' }, '2 to 3 tbsp'],
+  [{ low: 2, high: 2, unit: 'leaf' }, '2 leaves'],
+  [{ low: 3, high: 3, unit: 'pinch' }, '3 pinches'],
+  [{ low: 1, high: 1, unit: 'sprig' }, '1 sprig'],
+  [{ low: 0.5, high: 0.5, unit: '' }, '½'],
+  [{ low: null, high: null, unit: 'sprig' }, ''],
+])('%j is read back as %j', (line, said) => {
+  expect(quantityWords(line)).toBe(said);
 });
 
 test('a screen is measured once, and nonsense is not believed', () => {

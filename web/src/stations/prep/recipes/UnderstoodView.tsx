@@ -80,9 +80,16 @@ export function UnderstoodView(props: {
   );
 }
 
+/** Words that are counted grow an end: "4 cloves", "2 leaves"; "2 tbsp" stays. */
+function unitWords(unit: string, count: number): string {
+  if (count <= 1 || unit.length < 4 || unit === 'tbsp') return unit;
+  if (unit === 'leaf') return 'leaves';
+  return /(ch|sh|ss)$/.test(unit) ? `${unit}es` : `${unit}s`;
+}
+
 /** "2 to 3 tbsp"; nothing where no amount was said. */
-function quantityWords(line: IngredientLine): string {
+export function quantityWords(line: Pick<IngredientLine, 'low' | 'high' | 'unit'>): string {
   if (line.low === null) return '';
   const range = line.high !== null && line.high > line.low ? ` to ${sayQuantity(line.high)}` : '';
-  return `${sayQuantity(line.low)}${range} ${line.unit}`.trim();
+  return `${sayQuantity(line.low)}${range} ${unitWords(line.unit, line.high ?? line.low)}`.trim();
 }
