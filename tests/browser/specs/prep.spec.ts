@@ -134,6 +134,32 @@ test('a portion has its price, and what is short or left is said', async ({ page
   await expect(page.getByText(/short for 9/)).toBeVisible();
 });
 
+test('a recipe on paper is multiplied, and a whole bird held against packs', async ({ page, kitchen }) => {
+  await open(page, kitchen, 'Mix');
+  await page.getByRole('button', { name: 'A recipe on paper' }).click();
+  await page.getByLabel('It is for so much meat, g').fill('550');
+  await expect(page.getByText('× 1.80', { exact: true }).last()).toBeVisible();
+  await page.getByRole('tab', { name: 'Buy and portion' }).click();
+  await expect(page.getByText(/of bones for stock. The cheapest pack, drumsticks, costs 8.80/)).toBeVisible();
+  await page.getByLabel('It costs').fill('6');
+  await expect(page.getByText('cutting up the bird is cheaper')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it out' }).click();
+  await expect(page.getByRole('button', { name: 'Against a whole bird' })).toBeVisible();
+});
+
+test('the order of work can be done with the keyboard alone, and begun again', async ({ page, kitchen }) => {
+  await open(page, kitchen, 'Order of work');
+  await page.getByRole('button', { name: 'Done, next' }).focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByText('1 of 13 done')).toBeVisible();
+  await page.getByRole('checkbox', { name: /Cut the carrots/ }).focus();
+  await page.keyboard.press('Space');
+  await expect(page.getByText('2 of 13 done')).toBeVisible();
+  await page.getByRole('button', { name: 'Begin again' }).click();
+  await expect(page.getByText('0 of 13 done')).toBeVisible();
+  await expect(page.getByRole('checkbox', { checked: true })).toHaveCount(0);
+});
+
 const recipe = {
   '@context': 'https://schema.org',
   '@type': 'Recipe',
