@@ -86,7 +86,7 @@ public sealed class CounterTests
     {
         await using var kitchen = new Kitchen();
         string Recipe(string chicken, string potatoes) => $"Big supper\nIngredients\n{chicken}\n{potatoes}\nMethod\nBake at 200 °C for 40 minutes.";
-        (int status, _) = await kitchen.Send(HttpMethod.Post, "/api/recipes/use", new JsonObject { ["text"] = Recipe("16 chicken thighs", "2.5 kg potatoes") });
+        (int status, _) = await kitchen.Send(HttpMethod.Post, "/api/recipes/use", new JsonObject { ["text"] = Recipe("14 chicken thighs", "2.2 kg potatoes") });
         Assert.Equal(200, status);
         JsonNode plan = (await kitchen.Get("/api/tray"))["plan"]!;
         Assert.Equal(2, plan["vessels"]!.AsArray().Count);
