@@ -1,7 +1,4 @@
-using System.Collections.Concurrent;
 using System.Text.Json.Nodes;
-using Microsoft.AspNetCore.Http.Connections;
-using Microsoft.AspNetCore.SignalR.Client;
 using Xunit;
 
 namespace AmberSpoon.Server.Tests;
@@ -103,29 +100,10 @@ public sealed class CounterTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
-        var heard = new ConcurrentQueue<string>();
-        using var something = new SemaphoreSlim(0);
-        await using HubConnection page = new HubConnectionBuilder()
-            .WithUrl(new Uri(kitchen.Host.BaseAddress, "/live"), options =>
-            {
-                options.HttpMessageHandlerFactory = _ => kitchen.Host.CreateHandler();
-                options.Transports = HttpTransportType.LongPolling;
-            })
-            .Build();
-        page.On<string>("changed", topic =>
-        {
-            heard.Enqueue(topic);
-            something.Release();
-        });
-        await page.StartAsync(TestContext.Current.CancellationToken);
+        await using OpenPage page = await OpenPage.On(kitchen);
         await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("lemon-garlic"));
         await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade");
         await kitchen.Send(HttpMethod.Post, "/api/prep/1/coat");
-        for (int i = 0; i < 4; i++)
-        {
-            Assert.True(await something.WaitAsync(TimeSpan.FromSeconds(10), TestContext.Current.CancellationToken), "A page was not told.");
-        }
-
-        Assert.Equal(["prep", "marinades", "tray", "prep"], heard);
+        Assert.Equal(["prep", "marinades", "tray", "prep"], await page.Hear(4));
     }
 }

@@ -147,7 +147,7 @@ internal sealed class LineAmount(LineCursor line)
         }
         else if (line.Now.Kind == TokenKind.Bracket)
         {
-            line.NoteBracket();
+            line.TakeNote();
         }
     }
 
@@ -182,7 +182,7 @@ internal sealed class LineAmount(LineCursor line)
 
         while (line.Now.Kind == TokenKind.Bracket)
         {
-            line.NoteBracket();
+            line.TakeNote();
         }
 
         bool isMore = line.Now.IsAny("plus", "+", "and") && line.Ahead(1).Kind == TokenKind.Number;
@@ -195,7 +195,7 @@ internal sealed class LineAmount(LineCursor line)
 
         if (line.Now.Is("each"))
         {
-            line.NoteBracket();
+            line.TakeNote();
         }
 
         line.Skip("of");
@@ -283,7 +283,7 @@ internal sealed class LineAmount(LineCursor line)
     {
         while (line.Now.Kind == TokenKind.Word && line.At + 1 < line.Tokens.Count && (Vague.Contains(line.Now.Text) || (beforeUnit && DescribesUnit())))
         {
-            line.NoteBracket();
+            line.TakeNote();
             if (line.Now is { Text: ".", IsGlued: true })
             {
                 line.At++;

@@ -24,8 +24,8 @@ internal sealed class LineCursor(List<LineToken> tokens)
         }
     }
 
-    /// <summary>Notes what a bracket holds, and passes it.</summary>
-    public void NoteBracket()
+    /// <summary>Notes what stands here, and passes it.</summary>
+    public void TakeNote()
     {
         Notes.Add(Now.Text);
         At++;

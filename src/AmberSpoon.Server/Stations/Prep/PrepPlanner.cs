@@ -65,7 +65,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             ? null
             : GlazeBurn.Of(plan, layout, forecast.Of(first.Id), first);
         var asked = new MixOnMeat(chosen.Mix, scaled, meat, plan.Chicken.Any(lot => lot.SkinOn), choice.MarinateMinutes, choice.Container, burn);
-        return new(chosen.Id, chosen.Mix, scaled, serveG, MixJudge.Judge(asked), burn);
+        return new(chosen.Id, chosen.Mix, scaled, MixKinds.MayBeServed(chosen.Mix.Kind), serveG, MixJudge.Judge(asked), burn);
     }
 
     private static bool IsSweet(Mix mix, ScaledMix scaled) => mix.Kind == MixKind.Glaze || (mix.Kind != MixKind.JuiceSauce && scaled.SugarShare > 0.1);

@@ -62,10 +62,11 @@ public sealed record MixListed(string Id, Mix Mix, bool IsOwn);
 /// <param name="Id">Which mix.</param>
 /// <param name="Mix">What it is.</param>
 /// <param name="Scaled">For this meat.</param>
+/// <param name="MayBeServed">Some of it may be set aside clean for the table.</param>
 /// <param name="ServedG">Set aside clean for the table, g; 0 for none.</param>
 /// <param name="Judgements">What a careful cook would say.</param>
 /// <param name="Burn">What tonight's programme does to something sweet; null where nothing is.</param>
-public sealed record MixView(string Id, Mix Mix, ScaledMix Scaled, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn);
+public sealed record MixView(string Id, Mix Mix, ScaledMix Scaled, bool MayBeServed, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn);
 
 /// <param name="Times">If the meat goes in now, or, where it is frozen, as soon as it is thawed.</param>
 /// <param name="Limits">What the mix bears.</param>

@@ -38,7 +38,7 @@ export function MixSheet(props: { view: PrepView; save: SavePrep; onEdit: (mix: 
       <Parts mix={mix} />
       {mix.mix.method && <p className="max-w-prose text-lg leading-snug">{mix.mix.method}</p>}
       <div className="flex flex-wrap items-end gap-3">
-        {mayBeServed(mix) && (
+        {mix.mayBeServed && (
           <div className="w-52">
             <NumberBox
               label="Set aside for the table, g"
@@ -56,8 +56,6 @@ export function MixSheet(props: { view: PrepView; save: SavePrep; onEdit: (mix: 
     </div>
   );
 }
-
-const mayBeServed = (mix: MixView) => ['wetMarinade', 'yogurtMarinade', 'glaze'].includes(mix.mix.kind);
 
 const problemAt = (error: Error | null, field: string) => (error instanceof Problem ? error.at(field) : undefined);
 
