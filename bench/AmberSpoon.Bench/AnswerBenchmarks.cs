@@ -1,9 +1,14 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness.Goals;
+using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Sections;
-using AmberSpoon.Core.Probing;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
@@ -23,7 +28,10 @@ public class AnswerBenchmarks
 
     private readonly TrayPlan _sixLots;
 
-    private readonly BakeHistory _measured = new([new(0, BakePlace.Oven)], new(1800, 60));
+    private readonly TrayPlan _fourLots;
+    private readonly TrayForecast _fourPlanned;
+    private readonly BakeState _measured;
+    private readonly TrayCourses _courses;
 
     public AnswerBenchmarks()
     {
@@ -34,6 +42,18 @@ public class AnswerBenchmarks
                 Chicken(3, Cut.BonelessBreast, 2, 200),
             ],
             [Roots(4, Vegetable.Potato, 300), Roots(5, Vegetable.Carrot, 150), Roots(6, Vegetable.Onion, 120)]);
+        _fourLots = Tray(
+            [Chicken(1, Cut.LegQuarter, 2, 330), Chicken(2, Cut.Drumstick, 4, 115), Chicken(3, Cut.BonelessBreast, 2, 200), Chicken(4, Cut.Drumette, 6, 42)], []);
+        _fourPlanned = TrayForecaster.Forecast(_fourLots);
+        var start = DateTimeOffset.UnixEpoch;
+        _measured = BakeState.Fold(
+            _fourLots,
+            [
+                new(1, Guid.NewGuid(), start, new Started()),
+                new(2, Guid.NewGuid(), start.AddMinutes(25), new Measured(new PieceRef(new(1), 1), new(50, TemperatureUnit.Celsius))),
+                new(3, Guid.NewGuid(), start.AddMinutes(25), new Measured(new PieceRef(new(2), 1), new(66, TemperatureUnit.Celsius))),
+            ]);
+        _courses = TrayCourses.Of(_measured, _fourPlanned, 1500, KitchenPrior.Usual);
         _sixLots = full with { Spots = TrayArranger.Arrange(full).Spots(), Steps = [new(StepKind.Turn, 14)] };
     }
 
@@ -66,8 +86,13 @@ public class AnswerBenchmarks
         return TraySections.Film(_thighs, new LotSettings(_thighs, TrayArranger.Arrange(_thighs)), forecast.Of(1), forecast.EatMinutes);
     }
 
+    /// <summary>Bar: an answer to a reading with four lots in 250 ms.</summary>
     [Benchmark]
-    public LiveEstimate LiveEstimateAfterReading() => LiveEstimator.Estimate(LeadPiece.Of(_thighs, 1), _measured, 1800);
+    public BakeEstimate FourLotsAfterAReading() => new(_courses.With(_measured, 1500), 1500);
+
+    /// <summary>What every piece does in every kitchen, anew after a move.</summary>
+    [Benchmark]
+    public TrayCourses FourLotsAfterAMove() => TrayCourses.Of(_measured, _fourPlanned, 1500, KitchenPrior.Usual);
 
     private static TrayPlan Tray(IReadOnlyList<ChickenLot> chicken, IReadOnlyList<VegetableLot> vegetables) => new(
         "bench",
@@ -78,7 +103,6 @@ public class AnswerBenchmarks
         new EnteredTemperature(204, TemperatureUnit.Celsius),
         Steps: [],
         ProfileId.UnitedStates,
-        new EnteredTemperature(74, TemperatureUnit.Celsius),
         RestMinutes: 5,
         EatAt: null,
         Spots: []);
@@ -94,12 +118,13 @@ public class AnswerBenchmarks
         Vessel: 0,
         AddAtMinutes: 0,
         LeavesWhenDone: false,
-        SkinDown: false);
+        SkinDown: false,
+        CoreGoal.Usual(cut, TemperatureUnit.Celsius));
 
     private static VegetableLot Roots(int id, Vegetable kind, double amountG)
     {
         UsualRoast usual = VegetableTable.For(kind).Usual;
         return new(
-            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, Tenderness.Tender);
     }
 }

@@ -12,7 +12,17 @@ if (args is ["lines"] or [])
     LineTimes.Print();
 }
 
-if (args is ["lines"])
+if (args is ["hostile"] or [])
+{
+    HostileTimes.Print();
+}
+
+if (args is ["house", ..] or [])
+{
+    await HouseTimes.Print(Environment.GetEnvironmentVariable("AMBER_APP") ?? "artifacts/app", args is [_, var seconds] ? int.Parse(seconds, System.Globalization.CultureInfo.InvariantCulture) : 60);
+}
+
+if (args is ["lines"] or ["hostile"] or ["house", ..])
 {
     return;
 }

@@ -2,12 +2,12 @@ using System.Reflection;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using AmberSpoon.Server.Clock;
+using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Server.Startup;
+using AmberSpoon.Server.Stations.Bakes;
 using AmberSpoon.Server.Stations.Choices;
-using AmberSpoon.Server.Stations.Log;
-using AmberSpoon.Server.Stations.Oven;
 using AmberSpoon.Server.Stations.Prep;
 using AmberSpoon.Server.Stations.Recipes;
 using AmberSpoon.Server.Stations.Tray;
@@ -23,26 +23,35 @@ bool onlyDescribing = Assembly.GetEntryAssembly()?.GetName().Name == "GetDocumen
 builder.Host.UseSerilog((context, log) => log.ReadFrom.Configuration(context.Configuration).WriteTo.Console(
     formatProvider: System.Globalization.CultureInfo.InvariantCulture));
 builder.Services.AddSingleton(settings);
+builder.Services.AddSingleton<KitchenCondition>();
 builder.Services.AddSingleton<TimeProvider>(_ =>
     settings.ClockStartsAt is { } startsAt ? new ShiftedTimeProvider(startsAt) : TimeProvider.System);
 builder.Services.AddDbContext<KitchenDb>((services, options) =>
     KitchenDb.Configure(options, services.GetRequiredService<KitchenSettings>().File));
 builder.Services.AddScoped<TrayShelf>();
 builder.Services.AddScoped<BakeBook>();
-builder.Services.AddScoped<OvenDesk>();
+builder.Services.AddScoped<CommandBook>();
+builder.Services.AddScoped<BakeDesk>();
 builder.Services.AddScoped<TrayDesk>();
 builder.Services.AddScoped<PrepShelf>();
 builder.Services.AddScoped<PrepDesk>();
 builder.Services.AddScoped<RecipeDesk>();
 builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<PrepPlanner>();
-builder.Services.AddSingleton<LiveEstimates>();
+builder.Services.AddSingleton<LiveBakes>();
+builder.Services.AddSingleton<LiveViews>();
+builder.Services.AddSingleton<TrayAnswers>();
+builder.Services.AddSingleton<Turns>();
+builder.Services.AddSingleton<AnswerCheck>();
 builder.Services.AddSingleton<KitchenNews>();
 builder.Services.AddSingleton<IValidator<TrayPlanRequest>, TrayPlanValidator>();
 builder.Services.AddSingleton<IValidator<PrepRequest>, PrepValidator>();
 builder.Services.AddSingleton<IValidator<MixRequest>, MixValidator>();
+builder.Services.AddSingleton<IValidator<TickRequest>, TickValidator>();
+builder.Services.AddSingleton<IValidator<MeasuresRequest>, MeasuresValidator>();
 builder.Services.AddSignalR();
-builder.Services.AddOpenApi();
+builder.Services.AddCompression();
+builder.Services.AddOpenApi(options => options.AddSchemaTransformer<LotIdSchema>());
 builder.Services.AddProblemDetails(options => options.CustomizeProblemDetails = UnreadableRequest.ExplainSize);
 builder.Services.AddExceptionHandler<ProblemHandler>();
 builder.Services.Configure<RouteHandlerOptions>(options => options.ThrowOnBadRequest = true);
@@ -63,27 +72,30 @@ WebApplication app = builder.Build();
 app.UseExceptionHandler();
 app.UseStatusCodePages();
 app.UsePageHeaders();
+app.UseResponseCompression();
 app.UseDefaultFiles();
-app.UseStaticFiles();
+app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = PageFiles.SayHowLongToKeep });
+
+app.UseRequestGate();
+app.UseKitchenDoor();
 
 RouteGroupBuilder api = app.MapGroup("/api");
 api.MapTray();
 api.MapPrep();
 api.MapRecipes();
-api.MapOven();
-api.MapLog();
+api.MapBakes();
 api.MapWhy();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");
 
-app.MapGet("/healthz", async (KitchenDb db, CancellationToken cancel) => await db.Database.CanConnectAsync(cancel)
-    ? Results.Text("well")
-    : Results.StatusCode(StatusCodes.Status503ServiceUnavailable)).ExcludeFromDescription();
+app.MapHealth();
 app.MapHub<KitchenHub>("/live");
 app.MapOpenApi();
 
-// Only for reading: a change of the wrong kind keeps its own answer (405, 415).
-app.MapFallback("/api/{**rest}", () => TypedResults.NotFound()).WithMetadata(new HttpMethodMetadata([HttpMethods.Get, HttpMethods.Head]));
-app.MapFallbackToFile("index.html");
+// Only for reading: a change of the wrong kind keeps its own answer (405, 415). After everything else, and not by
+// MapFallback(pattern, handler): what is generated for it leaves the pattern out.
+app.MapMethods("/api/{**rest}", [HttpMethods.Get, HttpMethods.Head], () => TypedResults.NotFound())
+    .ExcludeFromDescription().Add(endpoint => ((RouteEndpointBuilder)endpoint).Order = int.MaxValue - 1);
+app.MapFallbackToFile("index.html", new StaticFileOptions { OnPrepareResponse = PageFiles.SayHowLongToKeep });
 
 await app.RunAsync();
 

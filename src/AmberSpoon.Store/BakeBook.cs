@@ -1,83 +1,125 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Store.Rows;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
 namespace AmberSpoon.Store;
 
-/// <summary>Keeps bakes: the live one, and the log of finished ones. Every change is on disk when its task ends.</summary>
+/// <summary>Keeps bakes and their events. Every change is on disk when its task ends.</summary>
 public sealed class BakeBook(KitchenDb db, TimeProvider time)
 {
     private const int SqliteConstraint = 19;
 
-    private IQueryable<BakeRow> Whole => db.Bakes
-        .Include(bake => bake.Moves.OrderBy(move => move.At))
-        .Include(bake => bake.Checks.OrderBy(check => check.At))
-        .ThenInclude(check => check.Readings)
-        .AsSplitQuery();
+    /// <summary>All live bakes and the last of their events, the one started first first.</summary>
+    public async Task<IReadOnlyList<(Guid Id, int LastSeq)>> Live(CancellationToken cancel) =>
+        [.. (await db.Bakes.Where(bake => bake.IsLive).OrderBy(bake => bake.StartedAt).ThenBy(bake => bake.Id).Select(bake => new { bake.Id, bake.LastSeq }).ToListAsync(cancel))
+            .Select(bake => (bake.Id, bake.LastSeq))];
 
-    public Task<BakeRow?> FindLive(CancellationToken cancel) => Whole.SingleOrDefaultAsync(bake => bake.IsLive, cancel);
+    public Task<BakeRow?> Find(Guid id, CancellationToken cancel) => db.Bakes.SingleOrDefaultAsync(bake => bake.Id == id, cancel);
 
-    public Task<BakeRow?> Find(Guid id, CancellationToken cancel) =>
-        Whole.SingleOrDefaultAsync(bake => bake.Id == id, cancel);
+    /// <summary>In the order they were told.</summary>
+    public async Task<IReadOnlyList<BakeEvent>> Events(Guid bake, CancellationToken cancel) =>
+        [.. (await db.Events.AsNoTracking().Where(row => row.BakeId == bake).OrderBy(row => row.Seq).ToListAsync(cancel)).Select(row => row.ToEvent())];
 
     /// <summary>Finished bakes, newest first, without the deleted ones.</summary>
-    public async Task<IReadOnlyList<BakeRow>> Log(CancellationToken cancel) =>
-        await Whole.Where(bake => !bake.IsLive && bake.DeletedAt == null).OrderByDescending(bake => bake.StartedAt).ToListAsync(cancel);
-
-    /// <returns>The new live bake, or null if one is live already: two starts at once make one bake.</returns>
-    public async Task<BakeRow?> Start(TrayPlan plan, TrayForecast forecast, CancellationToken cancel)
+    /// <param name="before">Only those that come after this one in that order; null for the first page.</param>
+    /// <param name="most">No more than this.</param>
+    /// <param name="cancel">Ends the query.</param>
+    public async Task<IReadOnlyList<BakeSummary>> Finished((DateTimeOffset StartedAt, Guid Id)? before, int most, CancellationToken cancel)
     {
-        DateTimeOffset now = time.GetUtcNow();
+        IQueryable<BakeRow> finished = db.Bakes.AsNoTracking().Where(bake => !bake.IsLive && bake.DeletedAt == null);
+        if (before is { } last)
+        {
+            finished = finished.Where(bake => bake.StartedAt < last.StartedAt || (bake.StartedAt == last.StartedAt && bake.Id.CompareTo(last.Id) < 0));
+        }
+
+        return await finished.OrderByDescending(bake => bake.StartedAt).ThenByDescending(bake => bake.Id).Take(most)
+            .Select(bake => new BakeSummary(bake.Id, bake.TrayId, bake.Plan, bake.StartedAt, bake.FinishedAt, bake.IsLive, bake.Verdict, bake.LastSeq))
+            .ToListAsync(cancel);
+    }
+
+    /// <summary>The bake that this command started, or null.</summary>
+    public async Task<BakeRow?> StartedBy(Guid commandId, CancellationToken cancel)
+    {
+        EventRow? started = await db.Events.AsNoTracking().SingleOrDefaultAsync(row => row.CommandId == commandId && row.Seq == 1, cancel);
+        return started is null ? null : await Find(started.BakeId, cancel);
+    }
+
+    /// <returns>The new bake, or null where this tray is in an oven already.</returns>
+    public async Task<BakeRow?> Start(int trayId, TrayPlan plan, TrayForecast forecast, Guid commandId, CancellationToken cancel)
+    {
+        DateTimeOffset now = WholeMilliseconds(time.GetUtcNow());
         var bake = new BakeRow
         {
             Id = Guid.CreateVersion7(now),
+            TrayId = trayId,
             Plan = plan,
             Forecast = forecast,
             StartedAt = now,
             IsLive = true,
-            Moves = [new() { At = now, Place = BakePlace.Oven }],
+            LastSeq = 1,
         };
         db.Bakes.Add(bake);
+        db.Events.Add(RowOf(bake.Id, new(1, commandId, now, new Started())));
         try
         {
-            await db.SaveChangesAsync(cancel);
+            await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
             return bake;
         }
         catch (DbUpdateException refused) when (refused.InnerException is SqliteException { SqliteErrorCode: SqliteConstraint })
         {
+            db.ChangeTracker.Clear();
             return null;
         }
     }
 
-    public async Task Move(BakeRow bake, BakePlace place, CancellationToken cancel)
+    /// <summary>Adds events that follow the last one; all of them or none.</summary>
+    /// <param name="bake">The bake.</param>
+    /// <param name="events">Numbered on from <see cref="BakeRow.LastSeq"/>.</param>
+    /// <param name="after">The state after them.</param>
+    /// <param name="cancel">Ends it before anything is stored.</param>
+    public Task Append(BakeRow bake, IReadOnlyList<BakeEvent> events, BakeState after, CancellationToken cancel)
     {
-        bake.Moves.Add(new() { At = time.GetUtcNow(), Place = place });
-        await db.SaveChangesAsync(cancel);
+        db.Events.AddRange(events.Select(told => RowOf(bake.Id, told)));
+        bake.LastSeq = after.Seq;
+        bake.Verdict = after.LastSaid?.Verdict;
+        bake.IsLive = after.IsLive;
+        bake.FinishedAt = after.FinishedS is { } finishedS ? after.Clock.Wall(finishedS) : null;
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
-    public async Task Record(BakeRow bake, CheckRow check, CancellationToken cancel)
-    {
-        bake.Checks.Add(check);
-        await db.SaveChangesAsync(cancel);
-    }
-
-    public async Task Finish(BakeRow bake, CancellationToken cancel)
-    {
-        bake.IsLive = false;
-        bake.FinishedAt = time.GetUtcNow();
-        await db.SaveChangesAsync(cancel);
-    }
-
-    public async Task Delete(BakeRow bake, CancellationToken cancel)
+    public Task Delete(BakeRow bake, CancellationToken cancel)
     {
         bake.DeletedAt = time.GetUtcNow();
-        await db.SaveChangesAsync(cancel);
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
-    public async Task Restore(BakeRow bake, CancellationToken cancel)
+    public Task Restore(BakeRow bake, CancellationToken cancel)
     {
         bake.DeletedAt = null;
-        await db.SaveChangesAsync(cancel);
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
+
+    /// <summary>A bake with all its events at once, as the demonstration makes them.</summary>
+    public void Add(BakeRow bake, IReadOnlyList<BakeEvent> events)
+    {
+        db.Bakes.Add(bake);
+        db.Events.AddRange(events.Select(told => RowOf(bake.Id, told)));
+    }
+
+    /// <summary>As finely as the file keeps it, so that what is answered now is what is read later.</summary>
+    public static DateTimeOffset WholeMilliseconds(DateTimeOffset moment) => DateTimeOffset.FromUnixTimeMilliseconds(moment.ToUnixTimeMilliseconds());
+
+    private static EventRow RowOf(Guid bake, BakeEvent told) => new()
+    {
+        BakeId = bake,
+        Seq = told.Seq,
+        CommandId = told.CommandId,
+        At = told.At,
+        Kind = told.What.Kind,
+        What = told.What,
+    };
 }

@@ -1,4 +1,5 @@
 using System.Data.Common;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 
 namespace AmberSpoon.Store;
@@ -30,7 +31,10 @@ internal sealed class DurableConnection : DbConnectionInterceptor
     private static DbCommand Pragmas(DbConnection connection)
     {
         DbCommand command = connection.CreateCommand();
-        command.CommandText = "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL;";
+
+        // A look whether the file is there may not write to it, and a file that was copied whole is not in this mode yet.
+        bool isForReading = new SqliteConnectionStringBuilder(connection.ConnectionString).Mode == SqliteOpenMode.ReadOnly;
+        command.CommandText = isForReading ? "PRAGMA synchronous = FULL;" : "PRAGMA journal_mode = WAL; PRAGMA synchronous = FULL;";
         return command;
     }
 }

@@ -1,20 +1,31 @@
+using System.Collections.Concurrent;
+using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Store.Rows;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Storage;
 
 namespace AmberSpoon.Store;
 
 /// <summary>The household's one SQLite file.</summary>
 public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(options)
 {
+    /// <summary>By file.</summary>
+    private static readonly ConcurrentDictionary<string, SemaphoreSlim> Writers = new();
+
     public DbSet<TrayRow> Trays => Set<TrayRow>();
 
     public DbSet<TrayStateRow> TrayStates => Set<TrayStateRow>();
 
     public DbSet<BakeRow> Bakes => Set<BakeRow>();
+
+    public DbSet<EventRow> Events => Set<EventRow>();
+
+    public DbSet<CommandRow> Commands => Set<CommandRow>();
 
     public DbSet<MixRow> Mixes => Set<MixRow>();
 
@@ -23,6 +34,43 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     public DbSet<MarinadeRow> Marinades => Set<MarinadeRow>();
 
     public DbSet<MeasuresRow> Measures => Set<MeasuresRow>();
+
+    /// <summary>
+    /// Several changes, all of them or none, and one writer at a time: who waits here does not have to try again and again,
+    /// as SQLite would. Within another such change it is a part of that one.
+    /// </summary>
+    /// <param name="change">What is read, changed and saved.</param>
+    /// <param name="cancel">Ends it before anything is stored.</param>
+    public async Task<T> AllOrNone<T>(Func<Task<T>> change, CancellationToken cancel)
+    {
+        if (Database.CurrentTransaction is not null)
+        {
+            return await change();
+        }
+
+        SemaphoreSlim writer = Writers.GetOrAdd(Database.GetConnectionString() ?? string.Empty, _ => new(1, 1));
+        await writer.WaitAsync(cancel);
+        try
+        {
+            await using IDbContextTransaction whole = await Database.BeginTransactionAsync(cancel);
+            T changed = await change();
+            await whole.CommitAsync(cancel);
+            return changed;
+        }
+        finally
+        {
+            writer.Release();
+        }
+    }
+
+    /// <inheritdoc cref="AllOrNone{T}"/>
+    public Task AllOrNone(Func<Task> change, CancellationToken cancel) => AllOrNone(
+        async () =>
+        {
+            await change();
+            return true;
+        },
+        cancel);
 
     /// <summary>Opens (or makes) the file with foreign keys on and every commit flushed to disk.</summary>
     public static void Configure(DbContextOptionsBuilder options, string file) => options
@@ -52,17 +100,29 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
         {
             bake.Property(row => row.Plan).HasConversion(new JsonTextConverter<TrayPlan>());
             bake.Property(row => row.Forecast).HasConversion(new JsonTextConverter<TrayForecast>());
-            bake.HasIndex(row => row.IsLive).IsUnique().HasFilter("\"IsLive\" = 1");
-            bake.HasIndex(row => row.StartedAt);
-            bake.HasMany(row => row.Moves).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
-            bake.HasMany(row => row.Checks).WithOne().HasForeignKey("BakeId").IsRequired().OnDelete(DeleteBehavior.Cascade);
+            bake.HasIndex(row => row.TrayId).IsUnique().HasFilter("\"IsLive\" = 1");
+            bake.HasIndex(row => new { row.IsLive, row.StartedAt });
         });
-        modelBuilder.Entity<MixRow>().Property(row => row.Mix).HasConversion(new JsonTextConverter<Mix>());
+        modelBuilder.Entity<EventRow>(told =>
+        {
+            told.HasKey(row => new { row.BakeId, row.Seq });
+            told.HasIndex(row => new { row.BakeId, row.CommandId }).IsUnique();
+            told.HasIndex(row => row.CommandId).IsUnique().HasFilter("\"Seq\" = 1");
+            told.HasOne<BakeRow>().WithMany().HasForeignKey(row => row.BakeId).OnDelete(DeleteBehavior.Cascade);
+            told.Property(row => row.What).HasColumnName("Json").HasConversion(new JsonTextConverter<Happening>());
+        });
+        modelBuilder.Entity<CommandRow>().HasKey(row => row.CommandId);
+        modelBuilder.Entity<MixRow>(mix =>
+        {
+            mix.Property(row => row.Mix).HasConversion(new JsonTextConverter<Mix>());
+            mix.Property(row => row.Version).HasDefaultValue(1);
+        });
         modelBuilder.Entity<PrepRow>(prep =>
         {
             prep.HasKey(row => row.TrayId);
             prep.Property(row => row.TrayId).ValueGeneratedNever();
             prep.HasOne<TrayRow>().WithOne().HasForeignKey<PrepRow>(row => row.TrayId).OnDelete(DeleteBehavior.Cascade);
+            prep.Property(row => row.Version).HasDefaultValue(1);
             prep.Property(row => row.Choice).HasConversion(new JsonTextConverter<PrepChoice>());
         });
         modelBuilder.Entity<MeasuresRow>(measures =>
@@ -70,7 +130,5 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
             measures.Property(row => row.Id).ValueGeneratedNever();
             measures.Property(row => row.Measures).HasConversion(new JsonTextConverter<KitchenMeasures>());
         });
-        modelBuilder.Entity<CheckRow>()
-            .HasMany(row => row.Readings).WithOne().HasForeignKey("CheckId").IsRequired().OnDelete(DeleteBehavior.Cascade);
     }
 }

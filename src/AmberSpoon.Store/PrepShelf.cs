@@ -12,30 +12,26 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
 {
     private const int TheOnly = 1;
 
-    public async Task<PrepChoice> Choice(int trayId, CancellationToken cancel) =>
-        (await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel))?.Choice ?? PrepChoice.Usual;
+    /// <summary>What was decided for a tray, and how often it was changed.</summary>
+    public async Task<(PrepChoice Choice, int Version)> Decided(int trayId, CancellationToken cancel) =>
+        await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel) is { } row ? (row.Choice, row.Version) : (PrepChoice.Usual, 0);
+
+    public async Task<PrepChoice> Choice(int trayId, CancellationToken cancel) => (await Decided(trayId, cancel)).Choice;
 
     /// <summary>Changes what was decided, from what is stored: two changes at once build on each other.</summary>
-    /// <returns>What is stored now.</returns>
-    public async Task<PrepChoice> Change(int trayId, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)
-    {
-        // SQLite lets one writer in at a time, from before it reads.
-        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
-        PrepChoice choice = change(await Choice(trayId, cancel));
-        await Save(trayId, choice, cancel);
-        await whole.CommitAsync(cancel);
-        return choice;
-    }
+    public Task Change(int trayId, Func<PrepChoice, PrepChoice> change, CancellationToken cancel) => db.AllOrNone(
+        async () => await Save(trayId, change(await Choice(trayId, cancel)), cancel), cancel);
 
     private async Task Save(int trayId, PrepChoice choice, CancellationToken cancel)
     {
         if (await db.Preps.FindAsync([trayId], cancel) is { } row)
         {
             row.Choice = choice;
+            row.Version++;
         }
         else
         {
-            db.Preps.Add(new() { TrayId = trayId, Choice = choice });
+            db.Preps.Add(new() { TrayId = trayId, Choice = choice, Version = 1 });
         }
 
         await db.SaveChangesAsync(cancel);
@@ -44,19 +40,21 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
     public async Task<KitchenMeasures> Measures(CancellationToken cancel) =>
         (await db.Measures.AsNoTracking().SingleOrDefaultAsync(cancel))?.Measures ?? KitchenMeasures.Usual;
 
-    public async Task Save(KitchenMeasures measures, CancellationToken cancel)
-    {
-        if (await db.Measures.FindAsync([TheOnly], cancel) is { } row)
+    public Task Save(KitchenMeasures measures, CancellationToken cancel) => db.AllOrNone(
+        async () =>
         {
-            row.Measures = measures;
-        }
-        else
-        {
-            db.Measures.Add(new() { Id = TheOnly, Measures = measures });
-        }
+            if (await db.Measures.FindAsync([TheOnly], cancel) is { } row)
+            {
+                row.Measures = measures;
+            }
+            else
+            {
+                db.Measures.Add(new() { Id = TheOnly, Measures = measures });
+            }
 
-        await db.SaveChangesAsync(cancel);
-    }
+            await db.SaveChangesAsync(cancel);
+        },
+        cancel);
 
     /// <summary>The household's own mixes, by name.</summary>
     public async Task<IReadOnlyList<MixRow>> Mixes(CancellationToken cancel) =>
@@ -66,7 +64,7 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
 
     public async Task<MixRow> Add(Mix mix, CancellationToken cancel)
     {
-        var row = new MixRow { Mix = mix, SavedAt = time.GetUtcNow() };
+        var row = new MixRow { Mix = mix, Version = 1, SavedAt = time.GetUtcNow() };
         db.Mixes.Add(row);
         await db.SaveChangesAsync(cancel);
         return row;
@@ -75,6 +73,7 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
     public async Task Change(MixRow row, Mix mix, CancellationToken cancel)
     {
         row.Mix = mix;
+        row.Version++;
         row.SavedAt = time.GetUtcNow();
         await db.SaveChangesAsync(cancel);
     }
@@ -85,15 +84,14 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
         await db.SaveChangesAsync(cancel);
     }
 
-    /// <summary>A tray, its mix and what was decided for it: all of them or none.</summary>
-    public async Task<(TrayRow Tray, MixRow? Mix)> AddRecipe(TrayShelf trays, TrayPlan plan, Mix? mix, Func<MixRow?, PrepChoice> choose, CancellationToken cancel)
+    /// <summary>A tray, its mix and what was decided for it; <see cref="CommandBook.Once"/> makes them all of them or none.</summary>
+    /// <returns>The tray's number.</returns>
+    public async Task<int> AddRecipe(TrayShelf trays, TrayPlan plan, Mix? mix, Func<MixRow?, PrepChoice> choose, CancellationToken cancel)
     {
-        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
         MixRow? made = mix is null ? null : await Add(mix, cancel);
         TrayRow tray = await trays.Add(plan, cancel);
         await Save(tray.Id, choose(made), cancel);
-        await whole.CommitAsync(cancel);
-        return (tray, made);
+        return tray.Id;
     }
 
     /// <summary>Marinades whose meat is not out yet, the one that is ready first first.</summary>

@@ -23,29 +23,31 @@ public sealed class TrayShelf(KitchenDb db, TimeProvider time)
         await db.Trays.OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id).ToListAsync(cancel);
 
     /// <summary>A new tray, which becomes the one being worked on.</summary>
-    public async Task<TrayRow> Add(TrayPlan plan, CancellationToken cancel)
-    {
-        DateTimeOffset now = time.GetUtcNow();
-        var row = new TrayRow { Plan = plan, Version = 1, SavedAt = now, OpenedAt = now };
-        db.Trays.Add(row);
-        await db.SaveChangesAsync(cancel);
-        db.TrayStates.Add(new() { TrayId = row.Id, State = 0, Plan = plan });
-        await db.SaveChangesAsync(cancel);
-        return row;
-    }
+    public Task<TrayRow> Add(TrayPlan plan, CancellationToken cancel) => db.AllOrNone(
+        async () =>
+        {
+            DateTimeOffset now = time.GetUtcNow();
+            var row = new TrayRow { Plan = plan, Version = 1, SavedAt = now, OpenedAt = now };
+            db.Trays.Add(row);
+            await db.SaveChangesAsync(cancel);
+            db.TrayStates.Add(new() { TrayId = row.Id, State = 0, Plan = plan });
+            await db.SaveChangesAsync(cancel);
+            return row;
+        },
+        cancel);
 
-    /// <summary>A new state of a tray; what had been undone is gone. The last save wins.</summary>
-    public async Task Save(TrayRow row, TrayPlan plan, CancellationToken cancel)
-    {
-        await using Microsoft.EntityFrameworkCore.Storage.IDbContextTransaction whole = await db.Database.BeginTransactionAsync(cancel);
-        await db.TrayStates.Where(state => state.TrayId == row.Id && (state.State > row.State || state.State <= row.State - MostStates)).ExecuteDeleteAsync(cancel);
-        row.FirstState = Math.Max(row.FirstState, row.State - MostStates + 1);
-        row.State++;
-        row.LastState = row.State;
-        db.TrayStates.Add(new() { TrayId = row.Id, State = row.State, Plan = plan });
-        await Show(row, plan, cancel);
-        await whole.CommitAsync(cancel);
-    }
+    /// <summary>A new state of a tray; what had been undone is gone.</summary>
+    public Task Save(TrayRow row, TrayPlan plan, CancellationToken cancel) => db.AllOrNone(
+        async () =>
+        {
+            await db.TrayStates.Where(state => state.TrayId == row.Id && (state.State > row.State || state.State <= row.State - MostStates)).ExecuteDeleteAsync(cancel);
+            row.FirstState = Math.Max(row.FirstState, row.State - MostStates + 1);
+            row.State++;
+            row.LastState = row.State;
+            db.TrayStates.Add(new() { TrayId = row.Id, State = row.State, Plan = plan });
+            await Show(row, plan, cancel);
+        },
+        cancel);
 
     /// <returns>False where there is no earlier state.</returns>
     public Task<bool> Undo(TrayRow row, CancellationToken cancel) => Step(row, row.CanUndo, -1, cancel);
@@ -53,31 +55,33 @@ public sealed class TrayShelf(KitchenDb db, TimeProvider time)
     /// <returns>False where nothing was undone.</returns>
     public Task<bool> Redo(TrayRow row, CancellationToken cancel) => Step(row, row.CanRedo, 1, cancel);
 
-    public async Task Open(TrayRow row, CancellationToken cancel)
+    public Task Open(TrayRow row, CancellationToken cancel)
     {
         row.OpenedAt = time.GetUtcNow();
         row.ArchivedAt = null;
-        await db.SaveChangesAsync(cancel);
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
-    public async Task Archive(TrayRow row, CancellationToken cancel)
+    public Task Archive(TrayRow row, CancellationToken cancel)
     {
         row.ArchivedAt = time.GetUtcNow();
-        await db.SaveChangesAsync(cancel);
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
-    private async Task<bool> Step(TrayRow row, bool can, int by, CancellationToken cancel)
-    {
-        if (!can)
+    private Task<bool> Step(TrayRow row, bool can, int by, CancellationToken cancel) => db.AllOrNone(
+        async () =>
         {
-            return false;
-        }
+            if (!can)
+            {
+                return false;
+            }
 
-        TrayStateRow state = await db.TrayStates.SingleAsync(state => state.TrayId == row.Id && state.State == row.State + by, cancel);
-        row.State += by;
-        await Show(row, state.Plan, cancel);
-        return true;
-    }
+            TrayStateRow state = await db.TrayStates.SingleAsync(state => state.TrayId == row.Id && state.State == row.State + by, cancel);
+            row.State += by;
+            await Show(row, state.Plan, cancel);
+            return true;
+        },
+        cancel);
 
     private async Task Show(TrayRow row, TrayPlan plan, CancellationToken cancel)
     {

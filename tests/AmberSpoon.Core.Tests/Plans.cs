@@ -1,8 +1,10 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Goals;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
-using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using CsCheck;
 
@@ -22,14 +24,13 @@ internal static class Plans
         double? heightMm = null,
         int restMinutes = 5) => new(
         "test",
-        [Chicken(1, cut, 6, pieceG) with { SkinOn = skinOn, Height = heightMm is { } mm ? new(mm, LengthUnit.Millimetre) : null }],
+        [Chicken(1, cut, 6, pieceG, targetC: targetC) with { SkinOn = skinOn, Height = heightMm is { } mm ? new(mm, LengthUnit.Millimetre) : null }],
         Vegetables: [],
         [Vessel.HalfSheet],
         mode,
         new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
         Steps: [],
         ProfileId.UnitedStates,
-        new EnteredTemperature(targetC, TemperatureUnit.Celsius),
         restMinutes,
         EatAt: null,
         Spots: []);
@@ -43,10 +44,16 @@ internal static class Plans
         Vegetables = [Roots(2, Vegetable.Potato, 300), Roots(3, Vegetable.Carrot, 200)],
     };
 
-    /// <summary>The piece that decides.</summary>
-    public static LeadPiece Lead(this TrayPlan plan) => LeadPiece.Of(plan, 1);
+    /// <summary>The same with another goal for all its chicken.</summary>
+    public static TrayPlan Aiming(this TrayPlan plan, double targetC) => plan with
+    {
+        Chicken = [.. plan.Chicken.Select(lot => lot with { Goal = new(new EnteredTemperature(targetC, TemperatureUnit.Celsius)) })],
+    };
 
-    public static ChickenLot Chicken(int id, Cut cut, int count, double pieceG, double spreadPercent = 0) => new(
+    /// <summary>The first lot's heaviest piece as the plan bakes it.</summary>
+    public static PieceSetting FirstSetting(this TrayPlan plan) => new LotSettings(plan, TrayArranger.Arrange(plan)).Of(plan.Chicken[0]);
+
+    public static ChickenLot Chicken(int id, Cut cut, int count, double pieceG, double spreadPercent = 0, double targetC = 74) => new(
         id,
         cut,
         SkinOn: true,
@@ -57,14 +64,15 @@ internal static class Plans
         Vessel: 0,
         AddAtMinutes: 0,
         LeavesWhenDone: false,
-        SkinDown: false);
+        SkinDown: false,
+        new CoreGoal(new EnteredTemperature(targetC, TemperatureUnit.Celsius)));
 
     /// <summary>A vegetable as it is usually cut.</summary>
     public static VegetableLot Roots(int id, Vegetable kind, double amountG)
     {
         UsualRoast usual = VegetableTable.For(kind).Usual;
         return new(
-            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, Tenderness.Tender);
     }
 
     public static Gen<Cut> AnyCut { get; } = Gen.Int[0, CutTable.All.Count - 1].Select(i => CutTable.All[i].Cut);

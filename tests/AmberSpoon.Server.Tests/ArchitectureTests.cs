@@ -48,4 +48,48 @@ public sealed class ArchitectureTests
     [Fact]
     public void Formats_know_only_the_core() => Types().That().Are(Formats).Should()
         .NotDependOnAny(Types().That().Are(Server).Or().Are(Store)).Check(House);
+
+    /// <summary>A change in one folder must not come back to it through another.</summary>
+    [Fact]
+    public void No_namespace_leads_back_to_itself()
+    {
+        Dictionary<string, Dictionary<string, string>> arrows = [];
+        foreach (IType type in House.Types.Where(IsOurs))
+        {
+            string from = type.Namespace.FullName;
+            foreach (IType to in type.Dependencies.Select(dependency => dependency.Target).Where(IsOurs))
+            {
+                if (to.Namespace.FullName != from)
+                {
+                    arrows.TryAdd(from, []);
+                    arrows[from].TryAdd(to.Namespace.FullName, $"{type.Name} → {to.Name}");
+                }
+            }
+        }
+
+        string[] circles = [.. arrows.Keys.Select(start => Circle(start, start, [], [])).OfType<string>()];
+        Assert.True(circles.Length == 0, string.Join("\n", circles));
+        Assert.True(arrows.Count > 30, "The house was not looked at.");
+
+        string? Circle(string start, string at, List<string> way, HashSet<string> seen)
+        {
+            foreach ((string next, string by) in arrows.GetValueOrDefault(at) ?? [])
+            {
+                if (next == start)
+                {
+                    return $"{start}: {string.Join(", ", [.. way, by])}";
+                }
+
+                if (seen.Add(next) && Circle(start, next, [.. way, by], seen) is { } circle)
+                {
+                    return circle;
+                }
+            }
+
+            return null;
+        }
+
+        static bool IsOurs(IType type) => type.Namespace is { FullName: { } name } && name.StartsWith("AmberSpoon", StringComparison.Ordinal)
+            && !name.EndsWith("Compiled", StringComparison.Ordinal) && !name.EndsWith("Migrations", StringComparison.Ordinal);
+    }
 }

@@ -7,7 +7,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>Whatever is sent: a 4xx that names the field, a plain sentence, and nothing stored changes.</summary>
-public sealed class BadInputTests
+public sealed class BadInputTests(SharedKitchen shared) : IClassFixture<SharedKitchen>
 {
     public static TheoryData<string, string, string> WrongFields => new()
     {
@@ -82,8 +82,7 @@ public sealed class BadInputTests
     [MemberData(nameof(WrongFields))]
     public async Task A_wrong_field_of_the_tray_is_named_and_nothing_is_stored(string path, string json, string field)
     {
-        await using var kitchen = new Kitchen();
-        await kitchen.SaveTray(Kitchen.Supper());
+        Kitchen kitchen = shared.Kitchen;
         string before = (await kitchen.Get("/api/tray"))["plan"]!.ToJsonString();
 
         (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/trays/1", raw: Kitchen.With(Kitchen.Supper(), path, json));
@@ -109,14 +108,13 @@ public sealed class BadInputTests
         string id = await kitchen.StartGoodBake();
         foreach ((HttpMethod method, string path) in new[]
         {
-            (HttpMethod.Put, "/api/trays/1"), (HttpMethod.Post, "/api/oven/start"),
-            (HttpMethod.Post, $"/api/oven/{id}/checks"), (HttpMethod.Post, $"/api/oven/{id}/moves"),
+            (HttpMethod.Put, "/api/trays/1"), (HttpMethod.Post, "/api/forecast"), (HttpMethod.Post, "/api/bakes"), (HttpMethod.Post, $"/api/bakes/{id}/events"),
         })
         {
             Assert.Equal(400, (await kitchen.Send(method, path, raw: raw)).Status);
         }
 
-        Assert.Empty((await kitchen.Get("/api/oven"))["bake"]!["record"]!["checks"]!.AsArray());
+        Assert.Equal(1, (int)(await kitchen.Live())!["seq"]!);
     }
 
     [Fact]
@@ -127,53 +125,8 @@ public sealed class BadInputTests
         using HttpResponseMessage wrongKind = await kitchen.Client.PutAsync("/api/trays/1", text, TestContext.Current.CancellationToken);
         Assert.Equal(HttpStatusCode.UnsupportedMediaType, wrongKind.StatusCode);
         Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/nothing")).Status);
-        Assert.Equal(404, (await kitchen.Finish(Guid.NewGuid().ToString())).Status);
-        Assert.Equal(404, (await kitchen.Finish("7")).Status);
-    }
-
-    [Theory]
-    [InlineData("""[{"piece":0,"value":74,"unit":"celsius"}]""", "readings[0].piece")]
-    [InlineData("""[{"piece":7,"value":74,"unit":"celsius"}]""", "readings[0].piece")]
-    [InlineData("""[{"piece":1,"value":-5.1,"unit":"celsius"}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":250.1,"unit":"celsius"}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":500,"unit":"fahrenheit"}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":"hot","unit":"celsius"}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":null,"unit":"celsius"}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":74}]""", "readings[0].value")]
-    [InlineData("""[{"piece":1,"value":74,"unit":"celsius","heldSeconds":-1}]""", "readings[0].heldSeconds")]
-    [InlineData("""[{"piece":1,"value":74,"unit":"celsius"},{"piece":1,"value":75,"unit":"celsius"}]""", "readings")]
-    [InlineData("""[{"piece":2,"value":74,"unit":"celsius"},{"piece":1,"value":900,"unit":"celsius"}]""", "readings[1].value")]
-    [InlineData("[]", "readings")]
-    [InlineData("null", "readings")]
-    [InlineData("[null]", "readings[0].piece")]
-    public async Task A_wrong_reading_is_named_and_nothing_is_stored(string readings, string field)
-    {
-        await using var kitchen = new Kitchen();
-        string id = await kitchen.StartGoodBake();
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/checks", raw: $$"""{"readings":{{readings}}}""");
-        Assert.Equal(400, status);
-        Assert.NotNull(problem!["errors"]![field]);
-        Assert.Empty((await kitchen.Get("/api/oven"))["bake"]!["record"]!["checks"]!.AsArray());
-    }
-
-    [Theory]
-    [InlineData(74, "fahrenheit")]
-    [InlineData(165, "celsius")]
-    public async Task A_reading_in_the_other_unit_is_asked_about_and_then_taken_as_meant(double value, string unit)
-    {
-        await using var kitchen = new Kitchen();
-        string id = await kitchen.StartGoodBake();
-        var reading = new JsonObject { ["piece"] = 1, ["value"] = value, ["unit"] = unit };
-        (int status, JsonNode? problem) = await kitchen.Check(id, new JsonObject { ["readings"] = new JsonArray(reading) });
-        Assert.Equal(422, status);
-        Assert.StartsWith("Did you mean", (string?)problem!["errors"]!["readings[0].value"]![0], StringComparison.Ordinal);
-        Assert.Equal("unit", (string?)problem["asks"]);
-        Assert.Empty((await kitchen.Get("/api/oven"))["bake"]!["record"]!["checks"]!.AsArray());
-
-        var meant = new JsonObject { ["piece"] = 1, ["value"] = value, ["unit"] = unit, ["unitConfirmed"] = true };
-        (status, JsonNode? oven) = await kitchen.Check(id, new JsonObject { ["readings"] = new JsonArray(meant) });
-        Assert.Equal(200, status);
-        Assert.NotEqual("serve", (string?)oven!["bake"]!["record"]!["checks"]![0]!["verdict"]);
+        Assert.Equal(404, (await kitchen.Tell(Guid.NewGuid().ToString(), Kitchen.Event("finished"))).Status);
+        Assert.Equal(404, (await kitchen.Tell("7", Kitchen.Event("finished"))).Status);
     }
 
     /// <summary>Every field of every body, replaced by each of these, is answered with less than 500.</summary>
@@ -183,33 +136,54 @@ public sealed class BadInputTests
         await using var kitchen = new Kitchen();
         string id = await kitchen.StartGoodBake();
         string[] nonsense = ["null", "\"\"", "\"x\"", "-1", "0", "1e308", "-1e999", "[]", "{}", "true", "99999999999999999999", "\"9999-12-31T23:59:59Z\"", "\"0001-01-01T00:00:00+14:00\""];
-        JsonObject check = Kitchen.Readings(60, 70);
-        check["note"] = "seen";
+        var told = new JsonObject
+        {
+            ["commandId"] = Guid.NewGuid(),
+            ["kind"] = "reading",
+            ["at"] = null,
+            ["lot"] = 1,
+            ["piece"] = 1,
+            ["value"] = 20,
+            ["unit"] = "celsius",
+            ["place"] = "worktop",
+            ["act"] = 0,
+            ["setting"] = null,
+            ["reading"] = 2,
+            ["answer"] = "asTyped",
+            ["text"] = "seen",
+            ["event"] = 2,
+        };
         foreach (string json in nonsense)
         {
             JsonObject plan = Kitchen.Supper();
+            plan["chicken"]![0]!["goal"] = JsonNode.Parse("""{ "core": { "value": 80, "unit": "celsius" }, "holdSeconds": 0 }""");
+            plan["vegetables"]![0]!["goal"] = "tender";
             IEnumerable<string> fields = plan.Select(pair => pair.Key)
                 .Concat(plan["chicken"]![0]!.AsObject().Select(pair => $"chicken[0].{pair.Key}"))
                 .Concat(plan["chicken"]![0]!["sizes"]!.AsObject().Select(pair => $"chicken[0].sizes.{pair.Key}"))
                 .Concat(plan["vegetables"]![0]!.AsObject().Select(pair => $"vegetables[0].{pair.Key}"))
                 .Concat(plan["vessels"]![0]!.AsObject().Select(pair => $"vessels[0].{pair.Key}"))
-                .Concat(["chicken[0].sizes.mass.value", "chicken[0].height.value", "ovenSetting.unit", "targetCore.value"]);
+                .Concat(["chicken[0].sizes.mass.value", "chicken[0].height.value", "ovenSetting.unit", "targetCore.value", "chicken[0].goal.core", "chicken[0].goal.holdSeconds", "vegetables[0].goal"]);
             foreach (string field in fields)
             {
                 (int status, _) = await kitchen.Send(HttpMethod.Put, "/api/trays/1", raw: Kitchen.With(plan, field, json));
                 Assert.True(status < 500, $"{field} = {json} gave {status}");
             }
 
-            foreach (string field in new[] { "readings", "note" })
+            foreach (string kind in new[] { "reading", "answer", "note", "moved", "actDone", "ovenSet", "corrected", "lotIn", "lotOut" })
             {
-                (int status, _) = await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/checks", raw: Kitchen.With(check, field, json));
-                Assert.True(status < 500, $"{field} = {json} gave {status}");
+                told["kind"] = kind;
+                foreach (string field in told.Select(pair => pair.Key))
+                {
+                    (int status, _) = await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/events", raw: $$"""{"events":[{{Kitchen.With(told, field, json)}}]}""");
+                    Assert.True(status < 500, $"{kind}: {field} = {json} gave {status}");
+                }
             }
 
             foreach ((string path, string body) in new[]
             {
-                ("/api/tray/compare", $$"""{"ways":{{json}}}"""), ("/api/tray/recipe", $$"""{"oven":{{json}},"minutes":30}"""),
-                ("/api/tray/recipe", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":{{json}}}"""),
+                ("/api/trays/1/compare", $$"""{"ways":{{json}}}"""), ("/api/trays/1/recipe-check", $$"""{"oven":{{json}},"minutes":30}"""),
+                ("/api/trays/1/recipe-check", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":{{json}}}"""),
                 ("/api/trays/1/tending", $$"""{"heat":{{json}},"turning":"once","basting":"never","drainsJuices":false}"""),
             })
             {
@@ -217,8 +191,8 @@ public sealed class BadInputTests
                 Assert.True(status < 500, $"{path} {body} gave {status}");
             }
 
-            Assert.True((await kitchen.Send(HttpMethod.Post, "/api/oven/start", raw: $$"""{"trayVersion":{{json}}}""")).Status < 500);
-            Assert.True((await kitchen.Send(HttpMethod.Post, $"/api/oven/{id}/moves", raw: $$"""{"place":{{json}}}""")).Status < 500);
+            Assert.True((await kitchen.Send(HttpMethod.Post, "/api/bakes", raw: $$"""{"trayId":{{json}},"trayVersion":{{json}},"commandId":{{json}}}""")).Status < 500);
+            Assert.True((await kitchen.Send(HttpMethod.Get, $"/api/bakes?cursor={Uri.EscapeDataString(json)}")).Status < 500);
         }
     }
 }

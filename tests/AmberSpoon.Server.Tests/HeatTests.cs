@@ -4,7 +4,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>The bare solver as an outsider would check it.</summary>
-public sealed class HeatTests
+public sealed class HeatTests(SharedKitchen shared) : IClassFixture<SharedKitchen>
 {
     private const string Ellipsoid = """{ "kind": "ellipsoid", "semiAxesMm": [60, 42, 19] }""";
 
@@ -25,7 +25,7 @@ public sealed class HeatTests
     [Fact]
     public async Task The_ellipsoid_agrees_with_finite_elements()
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         (int status, JsonNode? answer) = await Solve(kitchen, Request());
         Assert.Equal(200, status);
         double[] published = [17.4, 47.2, 75.7, 99.7];
@@ -50,7 +50,7 @@ public sealed class HeatTests
     [InlineData("""{ "kind": "brick", "sidesMm": [40, 40, 40] }""", 64, 96)]
     public async Task Every_shape_is_solved_and_has_its_volume_and_area(string shape, double volumeMl, double surfaceCm2)
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         (int status, JsonNode? answer) = await Solve(kitchen, Request(shape));
         Assert.Equal(200, status);
         Assert.Equal(1, (double)answer!["volumeMl"]! / volumeMl, 0.005);
@@ -60,7 +60,7 @@ public sealed class HeatTests
     [Fact]
     public async Task A_bone_radiation_and_evaporation_each_change_the_answer()
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         double plain = await LastCoreC(kitchen, Request());
         JsonObject boned = Request();
         boned["bone"] = JsonNode.Parse("""{ "radiusMm": 6, "halfLengthMm": 40, "conductivityWPerMK": 0.35, "densityKgPerM3": 1300, "specificHeatJPerKgK": 2200 }""");
@@ -114,7 +114,7 @@ public sealed class HeatTests
     [MemberData(nameof(Wrong))]
     public async Task A_wrong_field_is_named_with_a_sentence(string path, string json, string field)
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/heat/solve", raw: Kitchen.With(Request(), path, json));
         Assert.Equal(400, status);
         Assert.EndsWith(".", (string?)problem!["errors"]![field]![0], StringComparison.Ordinal);
@@ -123,7 +123,7 @@ public sealed class HeatTests
     [Fact]
     public async Task No_nonsense_in_any_field_gives_a_server_error()
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         string[] nonsense = ["null", "\"\"", "-1", "0", "1e308", "-1e999", "[]", "{}", "true", "[[1]]"];
         foreach (string json in nonsense)
         {
@@ -138,7 +138,7 @@ public sealed class HeatTests
     [Fact]
     public async Task Every_textbook_case_comes_out_within_what_it_promises()
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         JsonArray cases = (await kitchen.Get("/api/heat/textbook"))["cases"]!.AsArray();
         Assert.True(cases.Count >= 14);
         foreach (JsonNode? item in cases)
@@ -156,7 +156,7 @@ public sealed class HeatTests
     [Fact]
     public async Task Every_parameter_can_be_read_with_its_source()
     {
-        await using var kitchen = new Kitchen();
+        Kitchen kitchen = shared.Kitchen;
         Assert.All((await kitchen.Get("/api/heat/parameters")).AsArray(), parameter => Assert.NotEmpty((string)parameter!["source"]!));
     }
 }

@@ -1,7 +1,11 @@
+using System.Data.Common;
+using System.IO.Compression;
 using System.Text;
 using System.Text.Json.Nodes;
+using AmberSpoon.Store;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
+using Microsoft.EntityFrameworkCore.Diagnostics;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;
 
@@ -16,18 +20,48 @@ internal sealed class Kitchen : IAsyncDisposable
     private WebApplicationFactory<Program> _server;
 
     public Kitchen(bool demo = false)
+        : this(Directory.CreateTempSubdirectory("amber-").FullName, demo)
     {
-        _folder = Directory.CreateTempSubdirectory("amber-").FullName;
+    }
+
+    private Kitchen(string folder, bool demo)
+    {
+        _folder = folder;
         Demo = demo;
         _server = Open();
         Client = _server.CreateClient();
+    }
+
+    /// <summary>A kitchen on a copy of a packed file of an earlier build, an hour after it was packed.</summary>
+    /// <param name="packed">The file, gzip.</param>
+    /// <param name="prepare">What is done to the file before it is opened.</param>
+    public static Kitchen OnFile(string packed, Action<string>? prepare = null)
+    {
+        string folder = Directory.CreateTempSubdirectory("amber-").FullName;
+        using (var from = new GZipStream(System.IO.File.OpenRead(packed), CompressionMode.Decompress))
+        using (FileStream to = System.IO.File.Create(Path.Combine(folder, "kitchen.db")))
+        {
+            from.CopyTo(to);
+        }
+
+        prepare?.Invoke(Path.Combine(folder, "kitchen.db"));
+
+        var kitchen = new Kitchen(folder, demo: false);
+        kitchen.Clock.Advance(TimeSpan.FromHours(1.5));
+        return kitchen;
     }
 
     public FakeTimeProvider Clock { get; } = new(Evening);
 
     public HttpClient Client { get; private set; }
 
+    /// <summary>The household's file.</summary>
+    public string File => Path.Combine(_folder, "kitchen.db");
+
     public TestServer Host => _server.Server;
+
+    /// <summary>Pages the file may grow to, as on a disk that is nearly full; 0 for no limit.</summary>
+    public int MostPages { get; set; }
 
     private bool Demo { get; }
 
@@ -81,18 +115,30 @@ internal sealed class Kitchen : IAsyncDisposable
         ? node[name]![int.Parse(index, System.Globalization.CultureInfo.InvariantCulture)]!
         : node[step]!;
 
-    public static JsonObject Readings(params double[] celsius) => new()
+    /// <summary>A reading of a piece, °C.</summary>
+    public static JsonObject Reading(int lot, int piece, double celsius) => new()
     {
-        ["readings"] = new JsonArray([.. celsius.Select((value, i) => new JsonObject
-        {
-            ["piece"] = i + 1, ["value"] = value, ["unit"] = "celsius",
-        })]),
+        ["kind"] = "reading",
+        ["lot"] = lot,
+        ["piece"] = piece,
+        ["value"] = celsius,
+        ["unit"] = "celsius",
     };
 
+    /// <summary>Readings of the first lot's pieces in turn, °C.</summary>
+    public static JsonObject[] Readings(params double[] celsius) => [.. celsius.Select((value, i) => Reading(1, i + 1, value))];
+
+    public static JsonObject Event(string kind) => new() { ["kind"] = kind };
+
+    public static JsonObject Moved(string place) => new() { ["kind"] = "moved", ["place"] = place };
+
     /// <summary>Closes the server and opens it again on the same file, as after a power cut.</summary>
-    public async Task Restart()
+    /// <param name="meanwhile">What happens to the file while nobody has it open.</param>
+    public async Task Restart(Action<string>? meanwhile = null)
     {
         await _server.DisposeAsync();
+        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        meanwhile?.Invoke(File);
         _server = Open();
         Client = _server.CreateClient();
     }
@@ -127,24 +173,53 @@ internal sealed class Kitchen : IAsyncDisposable
     private Task<(int Status, JsonNode? Body)> SaveFirst(JsonNode plan) => Send(HttpMethod.Put, "/api/trays/1", plan);
 
     /// <summary>Saves the good plan and puts it in; gives the bake's id.</summary>
-    public async Task<string> StartGoodBake()
+    public Task<string> StartGoodBake() => StartBake(GoodPlan());
+
+    /// <summary>A new tray beside those that are there, put in; gives the bake's id.</summary>
+    public async Task<string> StartGoodBakeBeside()
     {
-        (_, JsonNode? tray) = await SaveTray(GoodPlan());
-        (int status, JsonNode? oven) = await Start((int)tray!["version"]!);
-        Xunit.Assert.Equal(200, status);
-        return (string)oven!["bake"]!["record"]!["id"]!;
+        JsonNode made = (await Send(HttpMethod.Post, "/api/trays")).Body!;
+        JsonNode tray = (await Send(HttpMethod.Put, $"/api/trays/{(int)made["id"]!}", GoodPlan())).Body!;
+        var start = new JsonObject { ["trayId"] = (int)tray["id"]!, ["trayVersion"] = (int)tray["version"]!, ["commandId"] = Guid.NewGuid() };
+        return (string)(await Send(HttpMethod.Post, "/api/bakes", start)).Body!["id"]!;
     }
 
-    public Task<(int Status, JsonNode? Body)> Start(int version) =>
-        Send(HttpMethod.Post, "/api/oven/start", new JsonObject { ["trayVersion"] = version });
+    /// <summary>Saves a plan and puts it in; gives the bake's id.</summary>
+    public async Task<string> StartBake(JsonObject plan)
+    {
+        (int saved, JsonNode? tray) = await SaveTray(plan);
+        Xunit.Assert.True(saved == 200, tray?.ToJsonString());
+        (int status, JsonNode? bake) = await Start((int)tray!["version"]!);
+        Xunit.Assert.Equal(201, status);
+        return (string)bake!["id"]!;
+    }
 
-    public Task<(int Status, JsonNode? Body)> Check(string id, JsonNode check) =>
-        Send(HttpMethod.Post, $"/api/oven/{id}/checks", check);
+    public Task<(int Status, JsonNode? Body)> Start(int version, Guid? commandId = null) => Send(
+        HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = 1, ["trayVersion"] = version, ["commandId"] = commandId ?? Guid.NewGuid() });
 
-    public Task<(int Status, JsonNode? Body)> Move(string id, string place) =>
-        Send(HttpMethod.Post, $"/api/oven/{id}/moves", new JsonObject { ["place"] = place });
+    /// <summary>Tells a bake what happened, all at once; events without an id get one.</summary>
+    public Task<(int Status, JsonNode? Body)> Tell(string id, params JsonObject[] events)
+    {
+        foreach (JsonObject told in events)
+        {
+            told.TryAdd("commandId", Guid.NewGuid());
+        }
 
-    public Task<(int Status, JsonNode? Body)> Finish(string id) => Send(HttpMethod.Post, $"/api/oven/{id}/finish");
+        return Send(HttpMethod.Post, $"/api/bakes/{id}/events", new JsonObject { ["events"] = new JsonArray([.. events.Select(told => told.DeepClone())]) });
+    }
+
+    /// <summary>Told, and taken.</summary>
+    public async Task<JsonNode> Told(string id, params JsonObject[] events)
+    {
+        (int status, JsonNode? bake) = await Tell(id, events);
+        Xunit.Assert.True(status == 200, bake?.ToJsonString());
+        return bake!;
+    }
+
+    public Task<JsonNode> Finish(string id) => Told(id, Event("finished"));
+
+    /// <summary>The only live bake, or null.</summary>
+    public async Task<JsonNode?> Live() => (await Get("/api/bakes?live=true"))["bakes"]!.AsArray().SingleOrDefault();
 
     public async ValueTask DisposeAsync()
     {
@@ -156,5 +231,21 @@ internal sealed class Kitchen : IAsyncDisposable
     private WebApplicationFactory<Program> Open() => new WebApplicationFactory<Program>().WithWebHostBuilder(host => host
         .UseSetting("Kitchen:Data", _folder)
         .UseSetting("Kitchen:Demo", Demo.ToString())
-        .ConfigureTestServices(services => services.AddSingleton<TimeProvider>(Clock)));
+        .UseSetting("Serilog:MinimumLevel:Default", "Fatal")
+        .UseSetting("Serilog:MinimumLevel:Override:Microsoft", "Fatal")
+        .ConfigureTestServices(services => services
+            .AddSingleton<TimeProvider>(Clock)
+            .ConfigureDbContext<KitchenDb>(options => options.AddInterceptors(new SmallDisk(() => MostPages)))));
+
+    private sealed class SmallDisk(Func<int> mostPages) : DbConnectionInterceptor
+    {
+        public override async Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+        {
+            await using DbCommand command = connection.CreateCommand();
+#pragma warning disable CA2100 // A number of the test's own.
+            command.CommandText = FormattableString.Invariant($"PRAGMA max_page_count = {(mostPages() == 0 ? int.MaxValue : mostPages())};");
+#pragma warning restore CA2100
+            await command.ExecuteNonQueryAsync(cancellationToken);
+        }
+    }
 }

@@ -11,9 +11,25 @@ public sealed class LiveNewsTests
         await using OpenPage page = await OpenPage.On(kitchen);
 
         string id = await kitchen.StartGoodBake();
-        await kitchen.Check(id, Kitchen.Readings(20, 22));
+        await kitchen.Told(id, Kitchen.Readings(5, 5));
         await kitchen.Finish(id);
         Assert.Equal(["tray", "oven", "oven", "oven", "log"], await page.Hear(5));
+    }
+
+    [Fact]
+    public async Task News_carry_the_version_there_is_now()
+    {
+        await using var kitchen = new Kitchen();
+        await using OpenPage page = await OpenPage.On(kitchen);
+        int version = (int)(await kitchen.SaveTray(Kitchen.GoodPlan())).Body!["version"]!;
+        await page.Hear(1);
+        Assert.Equal(("tray", "1", version), page.Last);
+        string id = (string)(await kitchen.Start(version)).Body!["id"]!;
+        await page.Hear(1);
+        Assert.Equal(("oven", id, 1), page.Last);
+        int seq = (int)(await kitchen.Told(id, Kitchen.Reading(1, 1, 5)))["seq"]!;
+        await page.Hear(1);
+        Assert.Equal(("oven", id, seq), page.Last);
     }
 
     [Fact]

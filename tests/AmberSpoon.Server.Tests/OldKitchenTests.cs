@@ -50,10 +50,44 @@ public sealed class OldKitchenTests
         Assert.Equal(400, (double)tray["plan"]!["ovenSetting"]!["value"]!);
         Assert.InRange((double)tray["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!, 18, 40);
 
-        JsonNode bake = (await kitchen.Get("/api/log"))["bakes"]![0]!;
+        JsonNode bake = (await kitchen.Get("/api/bakes"))["bakes"]![0]!;
         Assert.Equal(6, (int)bake["pieces"]!);
-        Assert.Equal(38, (int)bake["forecast"]!["eatMinutes"]!);
-        Assert.NotEmpty((await kitchen.Get($"/api/log/{(string?)bake["id"]}"))["curve"]!.AsArray());
+        JsonNode whole = await kitchen.Get($"/api/bakes/{(string?)bake["id"]}");
+        Assert.Equal(38, (int)whole["forecast"]!["eatMinutes"]!);
+        Assert.NotEmpty(whole["lots"]![0]!["curve"]!.AsArray());
+        Assert.Equal(["started", "finished"], whole["events"]!.AsArray().Select(told => (string?)told!["kind"]));
+        Assert.Equal(165, (double)whole["plan"]!["chicken"]![0]!["goal"]!["core"]!["value"]!);
+    }
+
+    /// <summary>A file of the build before bakes were made of events, with a finished and a live bake.</summary>
+    [Fact]
+    public async Task A_file_from_before_events_opens_with_nothing_lost()
+    {
+        await using Kitchen kitchen = Kitchen.OnFile(Path.Combine(AppContext.BaseDirectory, "before-events.db.gz"));
+        JsonNode listed = Assert.Single((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray())!;
+        Assert.Equal("serve", (string?)listed["verdict"]!["kind"]);
+        JsonNode past = await kitchen.Get($"/api/bakes/{(string?)listed["id"]}");
+        Assert.Equal(
+            ["started", "reading", "reading", "said", "moved", "moved", "reading", "reading", "reading", "note", "said", "finished"],
+            past["events"]!.AsArray().Select(told => (string?)told!["kind"]));
+        Assert.Equal(
+            [(1, 1, 66.0, "celsius"), (4, 1, 88.0, "celsius"), (1, 1, 167.5, "fahrenheit"), (1, 2, 77.0, "celsius"), (4, 2, 92.0, "celsius")],
+            past["readings"]!.AsArray().Select(read => ((int)read!["lot"]!, (int)read["piece"]!, (double)read["temperature"]!["value"]!, (string)read["temperature"]!["unit"]!)));
+        Assert.Equal("Skin a deep gold", (string?)past["events"]![9]!["text"]);
+        Assert.Equal(TimeSpan.FromMinutes(58), (DateTimeOffset)past["finishedAt"]! - (DateTimeOffset)past["startedAt"]!);
+        Assert.Equal("The lowest, piece 1, reads 167.5 °F, and the United States rule asks 165 °F.", (string?)past["verdict"]!["reason"]);
+        Assert.All(past["plan"]!["chicken"]!.AsArray(), lot => Assert.Equal(74, (double)lot!["goal"]!["core"]!["value"]!));
+        Assert.Null(past["plan"]!["targetCore"]);
+
+        JsonNode live = (await kitchen.Live())!;
+        Assert.Equal((2, "oven", 2), ((int)live["trayId"]!, (string)live["place"]!, live["readings"]!.AsArray().Count));
+        JsonNode tray = await kitchen.Get("/api/tray");
+        Assert.Equal(["tender", "tender"], tray["plan"]!["vegetables"]!.AsArray().Select(lot => (string)lot!["goal"]!));
+        (int undone, JsonNode? before) = await kitchen.Send(HttpMethod.Post, "/api/trays/2/undo");
+        Assert.Equal((200, "fahrenheit"), (undone, (string?)before!["plan"]!["chicken"]![0]!["goal"]!["core"]!["unit"]));
+        await kitchen.Told((string)live["id"]!, Kitchen.Event("resting"));
+        Assert.NotEmpty((await kitchen.Get("/api/prep"))["order"]!.AsArray());
+        Assert.Contains((await kitchen.Get("/api/trays/2/recipe"))["recipeInstructions"]!.AsArray(), step => step!.ToJsonString().Contains("aim for 74", StringComparison.Ordinal));
     }
 
     private static async Task Run(SqliteConnection old, string sql)

@@ -21,12 +21,16 @@ internal sealed class OpenPage : IAsyncDisposable
                 options.Transports = HttpTransportType.LongPolling;
             })
             .Build();
-        _connection.On<string>("changed", topic =>
+        _connection.On<string, string?, int?>("changed", (topic, id, version) =>
         {
             _heard.Enqueue(topic);
+            Last = (topic, id, version);
             _something.Release();
         });
     }
+
+    /// <summary>What was heard last: about what, which of them, and its version now.</summary>
+    public (string Topic, string? Id, int? Version) Last { get; private set; }
 
     public static async Task<OpenPage> On(Kitchen kitchen)
     {

@@ -81,51 +81,27 @@ public sealed class ProgrammeTests
         plan["chicken"]![0]!["addAtMinutes"] = 15;
         (_, JsonNode? tray) = await kitchen.SaveTray(plan);
         double planned = (double)tray!["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!;
-        (int status, JsonNode? oven) = await kitchen.Start((int)tray["version"]!);
-        Assert.Equal(200, status);
-        JsonNode bake = oven!["bake"]!;
-        DateTimeOffset started = (DateTimeOffset)bake["record"]!["startedAt"]!;
-        Assert.Equal(15, (double)bake["curve"]![0]!["minutes"]!);
-        Assert.Equal(planned, ((DateTimeOffset)bake["targetAt"]! - started).TotalMinutes, 1.0);
-        string id = (string)bake["record"]!["id"]!;
+        (_, JsonNode? bake) = await kitchen.Start((int)tray["version"]!);
+        string id = (string)bake!["id"]!;
+        JsonNode thighs = bake["lots"]![0]!;
+        DateTimeOffset started = (DateTimeOffset)bake["startedAt"]!;
+        Assert.Equal(started.AddMinutes(15), (DateTimeOffset)thighs["inAt"]!);
+        Assert.Null(thighs["place"]);
+        Assert.Equal(15, (double)thighs["curve"]![0]!["minutes"]!);
+        Assert.Equal(planned, ((DateTimeOffset)thighs["goalAt"]! - started).TotalMinutes, 1.0);
 
         kitchen.Clock.Advance(TimeSpan.FromMinutes(35));
-        (status, oven) = await kitchen.Check(id, Kitchen.Readings(40, 42));
-        Assert.Equal(200, status);
-        JsonNode live = oven!["bake"]!;
-        Assert.Equal("backIn", (string?)live["record"]!["checks"]![0]!["verdict"]);
-        JsonNode there = live["curve"]!.AsArray().Single(point => (double)point!["minutes"]! == 35)!;
-        Assert.Equal(40, (double)there["coldestC"]!, 0.2);
-        Assert.NotEmpty((await kitchen.Get("/api/oven/section"))["frames"]!.AsArray());
+        bake = await kitchen.Told(id, Kitchen.Readings(40, 42));
+        thighs = bake["lots"]![0]!;
+        Assert.Equal("backIn", (string?)thighs["verdict"]!["kind"]);
+        JsonNode there = thighs["curve"]!.AsArray().Single(point => (double)point!["minutes"]! == 35)!;
+        Assert.Equal(40, (double)there["coldestC"]!, 2.0);
+        Assert.NotEmpty((await kitchen.Get($"/api/bakes/{id}/section?lot=1"))["frames"]!.AsArray());
 
         kitchen.Clock.Advance(TimeSpan.FromMinutes(12));
-        await kitchen.Move(id, "worktop");
+        await kitchen.Told(id, Kitchen.Event("resting"));
         await kitchen.Finish(id);
-        JsonNode past = await kitchen.Get($"/api/log/{id}");
-        Assert.Equal(15, (double)past["curve"]![0]!["minutes"]!);
-    }
-
-    [Fact]
-    public async Task A_live_bake_counts_the_pieces_of_all_lots()
-    {
-        await using var kitchen = new Kitchen();
-        JsonObject plan = Kitchen.GoodPlan();
-        JsonNode second = plan["chicken"]![0]!.DeepClone();
-        second["id"] = 2;
-        second["cut"] = "drumstick";
-        second["height"] = null;
-        second["sizes"]!["count"] = 3;
-        second["sizes"]!["mass"]!["value"] = 345;
-        plan["chicken"]!.AsArray().Add(second);
-        (_, JsonNode? tray) = await kitchen.SaveTray(plan);
-        (_, JsonNode? oven) = await kitchen.Start((int)tray!["version"]!);
-        JsonNode record = oven!["bake"]!["record"]!;
-        Assert.Equal(9, (int)record["pieces"]!);
-        Assert.Equal(2, record["forecast"]!["lots"]!.AsArray().Count);
-        string id = (string)record["id"]!;
-        var ninth = new JsonObject { ["piece"] = 9, ["value"] = 60, ["unit"] = "celsius" };
-        Assert.Equal(200, (await kitchen.Check(id, new JsonObject { ["readings"] = new JsonArray(ninth) })).Status);
-        var tenth = new JsonObject { ["piece"] = 10, ["value"] = 60, ["unit"] = "celsius" };
-        Assert.Equal(400, (await kitchen.Check(id, new JsonObject { ["readings"] = new JsonArray(tenth) })).Status);
+        JsonNode past = await kitchen.Get($"/api/bakes/{id}");
+        Assert.Equal(15, (double)past["lots"]![0]!["curve"]![0]!["minutes"]!);
     }
 }

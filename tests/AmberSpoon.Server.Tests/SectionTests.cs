@@ -21,7 +21,7 @@ public sealed class SectionTests
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
         JsonNode tray = await kitchen.Get("/api/tray");
-        JsonNode film = await kitchen.Get("/api/tray/section");
+        JsonNode film = await kitchen.Get("/api/trays/1/section");
         JsonArray curve = tray["answer"]!["forecast"]!["curve"]!.AsArray();
         JsonArray frames = film["frames"]!.AsArray();
         Assert.Equal(curve.Count, frames.Count);
@@ -62,7 +62,7 @@ public sealed class SectionTests
         lot["height"] = null;
         Assert.Equal(200, (await kitchen.SaveTray(plan)).Status);
 
-        JsonNode film = await kitchen.Get("/api/tray/section");
+        JsonNode film = await kitchen.Get("/api/trays/1/section");
         JsonNode along = film["along"]!;
         JsonNode probe = film["probe"]!;
         double depthMm = (double)probe["depthMm"]!;
@@ -81,17 +81,16 @@ public sealed class SectionTests
     public async Task A_live_and_a_past_bake_are_shown_cut_open_too()
     {
         await using var kitchen = new Kitchen();
-        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/oven/section")).Status);
         string id = await kitchen.StartGoodBake();
         kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
-        await kitchen.Check(id, Kitchen.Readings(60, 61));
-        JsonNode live = await kitchen.Get("/api/oven/section");
-        Assert.Equal(60, (double)live["frames"]![30]!["coldestC"]!, 2.0);
-        Assert.Equal(409, (await kitchen.Send(HttpMethod.Get, $"/api/log/{id}/section")).Status);
+        await kitchen.Told(id, Kitchen.Readings(60, 61));
+        JsonNode live = await kitchen.Get($"/api/bakes/{id}/section?lot=1");
+        Assert.Equal(60, (double)live["frames"]![30]!["coldestC"]!, 4.0);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, $"/api/bakes/{id}/section?lot=9")).Status);
 
         await kitchen.Finish(id);
-        JsonNode past = await kitchen.Get($"/api/log/{id}/section");
+        JsonNode past = await kitchen.Get($"/api/bakes/{id}/section");
         Assert.Equal(31, past["frames"]!.AsArray().Count);
-        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, $"/api/log/{Guid.NewGuid()}/section")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, $"/api/bakes/{Guid.NewGuid()}/section")).Status);
     }
 }

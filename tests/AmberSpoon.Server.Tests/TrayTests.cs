@@ -12,8 +12,8 @@ public sealed class TrayTests
         JsonNode tray = await kitchen.Get("/api/tray");
         Assert.Empty(tray["plan"]!["chicken"]!.AsArray());
         Assert.Null(tray["answer"]);
-        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/tray/section")).Status);
-        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/together")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/trays/1/section")).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/together")).Status);
         Assert.Equal(409, (await kitchen.Start((int)tray["version"]!)).Status);
     }
 
@@ -91,9 +91,9 @@ public sealed class TrayTests
     {
         await using var kitchen = new Kitchen(demo: true);
         Assert.False((bool)(await kitchen.Get("/api/tray"))["eatAtHasPassed"]!);
-        Assert.Equal(3, (await kitchen.Get("/api/log"))["bakes"]!.AsArray().Count);
+        Assert.Equal(3, (await kitchen.Get("/api/bakes"))["bakes"]!.AsArray().Count);
         await kitchen.Restart();
-        Assert.Equal(3, (await kitchen.Get("/api/log"))["bakes"]!.AsArray().Count);
+        Assert.Equal(3, (await kitchen.Get("/api/bakes"))["bakes"]!.AsArray().Count);
     }
 
     [Fact]
@@ -178,7 +178,7 @@ public sealed class TrayTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.Supper());
-        (_, JsonNode? together) = await kitchen.Send(HttpMethod.Post, "/api/tray/together");
+        (_, JsonNode? together) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/together");
         JsonNode best = together!["proposals"]![0]!;
         Assert.True((double)best["spreadAfter"]! < (double)best["spreadBefore"]! - 1);
         (int status, JsonNode? view) = await kitchen.SaveTray(best["plan"]!.DeepClone());
@@ -192,11 +192,11 @@ public sealed class TrayTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.Supper());
-        (_, JsonNode? ways) = await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["asPlanned","hot"]}""");
+        (_, JsonNode? ways) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/compare", raw: """{"ways":["asPlanned","hot"]}""");
         Assert.Equal(2, ways!.AsArray().Count);
-        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["hot"]}""")).Status);
-        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/tray/compare", raw: """{"ways":["hot","sideways"]}""")).Status);
-        (_, JsonNode? recipe) = await kitchen.Send(HttpMethod.Post, "/api/tray/recipe", raw: """{"oven":{"value":350,"unit":"fahrenheit"},"minutes":20}""");
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/compare", raw: """{"ways":["hot"]}""")).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/compare", raw: """{"ways":["hot","sideways"]}""")).Status);
+        (_, JsonNode? recipe) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/recipe-check", raw: """{"oven":{"value":350,"unit":"fahrenheit"},"minutes":20}""");
         Assert.StartsWith("Leave it", (string?)recipe!["advice"], StringComparison.Ordinal);
         Assert.Empty((await kitchen.Get("/api/tray"))["plan"]!["steps"]!.AsArray());
 
@@ -215,9 +215,9 @@ public sealed class TrayTests
         await kitchen.SaveTray(Kitchen.Supper());
         foreach (int lot in new[] { 1, 2, 3 })
         {
-            Assert.NotEmpty((await kitchen.Get($"/api/tray/section?lot={lot}"))["frames"]!.AsArray());
+            Assert.NotEmpty((await kitchen.Get($"/api/trays/1/section?lot={lot}"))["frames"]!.AsArray());
         }
 
-        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/tray/section?lot=9")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/trays/1/section?lot=9")).Status);
     }
 }

@@ -5,6 +5,9 @@ export default defineConfig({
   // Generous: CI shares its cores, and no test is about speed.
   expect: { timeout: 15_000 },
   workers: 2,
+  // A machine that does other work at the same time stalls a page now and then: what fails twice is broken, and what failed
+  // once is named at the end.
+  retries: 1,
   use: {
     actionTimeout: 20_000,
     viewport: { width: 1280, height: 800 },

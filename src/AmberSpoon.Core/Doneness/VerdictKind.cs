@@ -1,9 +1,9 @@
 namespace AmberSpoon.Core.Doneness;
 
-/// <summary>What a check leads to.</summary>
+/// <summary>What to do about a lot, or about the whole tray.</summary>
 public enum VerdictKind
 {
-    /// <summary>Measured, and enough for the profile.</summary>
+    /// <summary>Measured, and enough for the rule.</summary>
     Serve,
 
     /// <summary>Short, but the heat on its way in should be enough; a second measurement decides.</summary>
@@ -12,6 +12,9 @@ public enum VerdictKind
     /// <summary>Short: more oven.</summary>
     BackIn,
 
-    /// <summary>The readings do not say.</summary>
+    /// <summary>Nothing speaks against it, but some piece is still to be measured.</summary>
+    Measure,
+
+    /// <summary>A reading raises a question: it counts for nothing until it is answered or measured again.</summary>
     CannotTell,
 }

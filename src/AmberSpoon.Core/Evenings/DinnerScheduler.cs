@@ -1,4 +1,4 @@
-using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Evenings;
 

@@ -8,7 +8,7 @@ namespace AmberSpoon.Core.Food;
 /// <param name="AcrossMm">Diameter of an ordinary one, mm.</param>
 /// <param name="Usual">The case it was calibrated at.</param>
 /// <param name="TenderCookMinutes">
-/// Cook value (see <see cref="Doneness.CookValue"/>) at which its middle is tender, min: calibrated once, so that the usual
+/// Cook value (see <see cref="Doneness.Kinetics.CookValue"/>) at which its middle is tender, min: calibrated once, so that the usual
 /// case at 210 °C in a still oven takes the middle of its usual time.
 /// </param>
 /// <param name="Patience">How many times that cook value it bears before it is too soft.</param>

@@ -7,8 +7,8 @@ namespace AmberSpoon.Core.Heat;
 /// <param name="TipC">Where the probe's tip is, °C; the middle where none was given.</param>
 /// <param name="SurfaceC">The surface, averaged all round, °C.</param>
 /// <param name="MeanC">Averaged over all that is not bone, °C.</param>
-/// <param name="CookMinutes">Cook value of the coldest food so far (see <see cref="Doneness.CookValue"/>), min.</param>
-/// <param name="BrowningTop">Browning so far of the side laid upwards, in units of <see cref="Solving.Browning"/>.</param>
+/// <param name="CookMinutes">Cook value of the coldest food so far (see <see cref="Doneness.Kinetics.CookValue"/>), min.</param>
+/// <param name="BrowningTop">Browning so far of the side laid upwards, in units of <see cref="Doneness.Kinetics.Browning"/>.</param>
 /// <param name="BrowningUnder">Browning so far of the side laid downwards.</param>
 public readonly record struct HeatSample(
     double TimeS,

@@ -8,6 +8,7 @@ public static class PrepLimits
     public const double LeastPortionG = 30;
     public const double MostPortionG = 600;
     public const int MostPacks = 12;
+    public const double LeastPackG = 20;
     public const double MostPackG = 10_000;
     public const int MostPieces = 60;
     public const decimal MostPrice = 10_000;

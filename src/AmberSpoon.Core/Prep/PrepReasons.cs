@@ -1,7 +1,7 @@
 using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
-using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Prep;
 

@@ -1,5 +1,8 @@
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Pieces;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -16,6 +19,7 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="AddAtMinutes">Minutes after the first food; 0 goes in first.</param>
 /// <param name="LeavesWhenDone">Comes out when it is done, before the others; otherwise all chicken leaves together.</param>
 /// <param name="SkinDown">Laid skin side down at first.</param>
+/// <param name="Goal">Where its coldest middle should get to.</param>
 public sealed record ChickenLot(
     int Id,
     Cut Cut,
@@ -27,8 +31,16 @@ public sealed record ChickenLot(
     int Vessel,
     int AddAtMinutes,
     bool LeavesWhenDone,
-    bool SkinDown)
+    bool SkinDown,
+    CoreGoal Goal)
 {
+    [JsonIgnore]
+    public LotId LotId => new(Id);
+
+    /// <summary>Slit and filled: its filling must get as hot as the meat.</summary>
+    [JsonIgnore]
+    public bool IsStuffed => Coating == Coating.Stuffed || Cut == Cut.StuffedBreast;
+
     public int Count => Sizes.Count;
 
     /// <summary>Mass of each piece, g, heaviest first.</summary>

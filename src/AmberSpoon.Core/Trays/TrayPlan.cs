@@ -1,5 +1,9 @@
-using AmberSpoon.Core.Doneness;
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Doneness.Goals;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -16,7 +20,6 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="OvenSetting">What the dial says at first.</param>
 /// <param name="Steps">What is done meanwhile, in order of time.</param>
 /// <param name="Profile">Whose safety rule the verdict follows.</param>
-/// <param name="TargetCore">The temperature to take the chicken out at, in the coldest middle.</param>
 /// <param name="RestMinutes">Rest before eating, whole minutes.</param>
 /// <param name="EatAt">When dinner is, or null for "as soon as it can be".</param>
 /// <param name="Spots">Where pieces lie, as last laid out or dragged; pieces without one get one.</param>
@@ -29,13 +32,22 @@ public sealed record TrayPlan(
     EnteredTemperature OvenSetting,
     IReadOnlyList<PlannedStep> Steps,
     ProfileId Profile,
-    EnteredTemperature TargetCore,
     int RestMinutes,
     DateTimeOffset? EatAt,
     IReadOnlyList<Spot> Spots)
 {
     /// <summary>How many pieces of chicken.</summary>
     public int Count => Chicken.Sum(lot => lot.Count);
+
+    /// <summary>The unit in which temperatures of this plan are said.</summary>
+    [JsonIgnore]
+    public TemperatureUnit Unit => OvenSetting.Unit;
+
+    /// <summary>Where a lot should get to.</summary>
+    /// <exception cref="InvalidOperationException">No such lot.</exception>
+    public LotGoal GoalOf(LotId lot) => Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
+        ? meat.Goal
+        : Vegetables.First(vegetable => vegetable.LotId == lot).SoftGoal();
 
     /// <summary>The vegetables moved to a tray of their own on the lower shelf; chicken stays where it lies.</summary>
     public TrayPlan WithVegetablesApart() => Vegetables.Count == 0 ? this : this with

@@ -33,6 +33,9 @@ public static class TrayPlanLimits
     public const double LowestTargetC = 60;
     public const double HighestTargetC = 95;
 
+    /// <summary>The longest time a middle may be kept at its goal, s: the longest that a safety rule asks, and as much again.</summary>
+    public const int LongestHoldSeconds = 5400;
+
     /// <summary>Dinner may be planned this far ahead, days.</summary>
     public const int FurthestEatAtDays = 7;
 

@@ -1,5 +1,8 @@
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Pieces;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -14,6 +17,7 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="Vessel">Which of the plan's vessels it lies in, from 0.</param>
 /// <param name="AddAtMinutes">Minutes after the first food; 0 goes in first.</param>
 /// <param name="LeavesWhenDone">Comes out when it is tender, before the others.</param>
+/// <param name="Goal">How tender it is wanted.</param>
 public sealed record VegetableLot(
     int Id,
     Vegetable Kind,
@@ -23,8 +27,15 @@ public sealed record VegetableLot(
     VegetablePlace Place,
     int Vessel,
     int AddAtMinutes,
-    bool LeavesWhenDone)
+    bool LeavesWhenDone,
+    Tenderness Goal)
 {
+    [JsonIgnore]
+    public LotId LotId => new(Id);
+
+    /// <summary>How tender, for this vegetable.</summary>
+    public SoftGoal SoftGoal() => new(VegetableTable.For(Kind), Goal);
+
     public VegetableBody Piece() => new(Kind, Cut, Size.Millimetres());
 
     /// <summary>How many pieces its mass makes, at least one.</summary>

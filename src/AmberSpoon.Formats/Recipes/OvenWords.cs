@@ -16,13 +16,13 @@ internal static partial class OvenWords
     private const int CoolestC = 100;
     private const int HottestC = 300;
 
-    [GeneratedRegex(@"(?<fan>\bfan(?: oven)?\s+)?(?<![\d/])(?<value>\d{2,3})\s*(?:°|º|degrees?\s*|deg\.?\s*)?\s*(?<unit>C|F)(?:elsius|ahrenheit|entigrade)?\b(?<after>\s*\(?\s*(?:fan|convection))?", RegexOptions.IgnoreCase, PatienceMs)]
+    [GeneratedRegex(@"(?<fan>\bfan(?: oven)?\s+)?(?<![0-9/])(?<value>[0-9]{2,3})\s*(?:°|º|degrees?\s*|deg\.?\s*)?\s*(?<unit>C|F)(?:elsius|ahrenheit|entigrade)?\b(?<after>\s*\(?\s*(?:fan|convection))?", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Degrees();
 
     [GeneratedRegex(@"gas(?:\s+mark)?\s*(?<mark>[1-9])\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex GasMark();
 
-    [GeneratedRegex(@"(?<low>\d{1,3})(?:\s*(?:-|–|—|to|or)\s*(?<high>\d{1,3}))?\s*(?<unit>min(?:ute)?s?|h(?:ou)?rs?|h)\b", RegexOptions.IgnoreCase, PatienceMs)]
+    [GeneratedRegex(@"(?<low>[0-9]{1,3})(?:\s*(?:-|–|—|to|or)\s*(?<high>[0-9]{1,3}))?\s*(?<unit>min(?:ute)?s?|h(?:ou)?rs?|h)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Time();
 
     [GeneratedRegex(@"\b(?:bake|baking|roast|roasting|cook|oven)\b", RegexOptions.IgnoreCase, PatienceMs)]

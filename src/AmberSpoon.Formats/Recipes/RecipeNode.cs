@@ -49,7 +49,7 @@ internal static class RecipeNode
 
         return node.ValueKind switch
         {
-            JsonValueKind.String => node.GetString()!.Split('\n'),
+            JsonValueKind.String => (Text(node) ?? string.Empty).Split('\n'),
             JsonValueKind.Array => node.EnumerateArray().SelectMany(step => Steps(step, depth + 1)),
             JsonValueKind.Object when node.TryGetProperty("itemListElement", out JsonElement inner) => Steps(inner, depth + 1),
             JsonValueKind.Object => Text(node) is { } text ? [text] : [],
@@ -59,12 +59,25 @@ internal static class RecipeNode
 
     private static string? Text(JsonElement value) => value.ValueKind switch
     {
-        JsonValueKind.String => value.GetString(),
+        JsonValueKind.String => Readable(value),
         JsonValueKind.Number => value.GetRawText(),
-        JsonValueKind.Object when value.TryGetProperty("text", out JsonElement text) && text.ValueKind == JsonValueKind.String => text.GetString(),
-        JsonValueKind.Object when value.TryGetProperty("name", out JsonElement name) && name.ValueKind == JsonValueKind.String => name.GetString(),
+        JsonValueKind.Object when value.TryGetProperty("text", out JsonElement text) && text.ValueKind == JsonValueKind.String => Readable(text),
+        JsonValueKind.Object when value.TryGetProperty("name", out JsonElement name) && name.ValueKind == JsonValueKind.String => Readable(name),
         _ => null,
     };
+
+    /// <returns>Null where half a surrogate pair is written as an escape: that is no text.</returns>
+    private static string? Readable(JsonElement value)
+    {
+        try
+        {
+            return value.GetString();
+        }
+        catch (InvalidOperationException)
+        {
+            return null;
+        }
+    }
 
     private static JsonElement? FirstIn(IEnumerable<JsonElement> nodes, int depth)
     {

@@ -3,7 +3,6 @@ using System.Text.Json;
 using System.Text.RegularExpressions;
 using System.Xml;
 using AmberSpoon.Formats.Recipes.Lines;
-using AngleSharp.Html.Parser;
 
 namespace AmberSpoon.Formats.Recipes;
 
@@ -18,12 +17,16 @@ public static partial class RecipeReader
 
     private const int PatienceMs = 2000;
     private const int DeepestJson = 64;
+    private const int MostYields = 4;
+    private const int MostScripts = 100;
+    private const int MostLines = 1000;
     private const int MostIngredients = 100;
     private const int MostSteps = 100;
     private const int LongestStep = 4000;
     private const int LongestName = 120;
+    private const int LongestHeading = 140;
 
-    [GeneratedRegex(@"\d{1,3}", RegexOptions.None, PatienceMs)]
+    [GeneratedRegex(@"[0-9]{1,3}", RegexOptions.None, PatienceMs)]
     private static partial Regex Number();
 
     [GeneratedRegex(@"^\s*(?:ingredients?|you(?:'|’)ll need|what you need)\s*:?\s*$", RegexOptions.IgnoreCase, PatienceMs)]
@@ -32,10 +35,10 @@ public static partial class RecipeReader
     [GeneratedRegex(@"^\s*(?:method|instructions?|directions?|steps?|preparation|how to make it)\s*:?\s*$", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex StepsHeading();
 
-    [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?\d{1,3})\b", RegexOptions.IgnoreCase, PatienceMs)]
+    [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?[0-9]{1,3})\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex ServesLine();
 
-    [GeneratedRegex(@"^\s*(?:\d{1,2}[.)]\s+|step\s+\d)|\b(?:preheat|bake|roast|stir|mix|whisk|heat|place|put|cook|arrange|toss)\b", RegexOptions.IgnoreCase, PatienceMs)]
+    [GeneratedRegex(@"^\s*(?:[0-9]{1,2}[.)]\s+|step\s+[0-9])|\b(?:preheat|bake|roast|stir|mix|whisk|heat|place|put|cook|arrange|toss)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex LooksLikeAStep();
 
     /// <param name="text">The whole file or paste.</param>
@@ -48,7 +51,7 @@ public static partial class RecipeReader
             throw new RecipeFormatException("That is too large for a recipe: 4 MB at most. Save the page without pictures, or paste the text.");
         }
 
-        string trimmed = text.TrimStart('\uFEFF', ' ', '\t', '\r', '\n');
+        string trimmed = Whole(text).TrimStart('\uFEFF', ' ', '\t', '\r', '\n');
         if (trimmed.Length == 0)
         {
             throw new RecipeFormatException("There is nothing in it. Choose a recipe, or paste one.");
@@ -71,13 +74,14 @@ public static partial class RecipeReader
         }
     }
 
+    /// <summary>Half a surrogate pair is no letter and cannot be written: it becomes a replacement mark.</summary>
+    private static string Whole(string text) => Encoding.UTF8.GetString(Encoding.UTF8.GetBytes(text));
+
     private static RecipeReading FromHtml(string html)
     {
-        // Scripts are data to the parser: it has no engine to run them.
-        using AngleSharp.Html.Dom.IHtmlDocument page = new HtmlParser().ParseDocument(html);
-        foreach (AngleSharp.Dom.IElement script in page.QuerySelectorAll("script[type='application/ld+json']"))
+        foreach (string json in LinkedData.Of(html).Take(MostScripts))
         {
-            if (TryFind(script.TextContent) is { } found)
+            if (TryFind(json) is { } found)
             {
                 return found;
             }
@@ -102,7 +106,6 @@ public static partial class RecipeReader
     {
         try
         {
-            // Half a surrogate pair cannot be written as UTF-8, which the parser wants: it becomes a replacement mark.
             using JsonDocument document = JsonDocument.Parse(Encoding.UTF8.GetBytes(json), new() { MaxDepth = DeepestJson, AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip });
             return RecipeNode.Find(document.RootElement) is { } node
                 ? FromNode(node)
@@ -119,12 +122,12 @@ public static partial class RecipeReader
     private static RecipeReading FromNode(JsonElement node)
     {
         var unclear = new List<string>();
-        string[] steps = [.. node.TryGetProperty("recipeInstructions", out JsonElement instructions) ? RecipeNode.Steps(instructions) : []];
+        IEnumerable<string> steps = node.TryGetProperty("recipeInstructions", out JsonElement instructions) ? RecipeNode.Steps(instructions) : [];
         RecipeReading read = Finish(
             RecipeNode.Texts(node, "name").FirstOrDefault() ?? string.Empty,
-            [.. RecipeNode.Texts(node, "recipeIngredient").Concat(RecipeNode.Texts(node, "ingredients"))],
+            [.. RecipeNode.Texts(node, "recipeIngredient").Concat(RecipeNode.Texts(node, "ingredients")).Take(MostIngredients + 1)],
             steps,
-            Serves([.. RecipeNode.Texts(node, "recipeYield").Concat(RecipeNode.Texts(node, "yield"))], unclear),
+            Serves([.. RecipeNode.Texts(node, "recipeYield").Concat(RecipeNode.Texts(node, "yield")).Take(MostYields).Select(said => Plain(said, LongestHeading))], unclear),
             unclear);
         return read with
         {
@@ -140,7 +143,8 @@ public static partial class RecipeReader
 
     private static RecipeReading FromLines(string text)
     {
-        string[] lines = [.. text.Split('\n').Select(line => line.Trim()).Where(line => line.Length > 0)];
+        // Cut before any pattern is tried: what a pattern costs grows faster than its line.
+        string[] lines = [.. Lines(text).Select(line => line.Trim()).Where(line => line.Length > 0).Select(line => LineTokens.Cut(line, LongestStep)).Take(MostLines)];
         var ingredients = new List<string>();
         var steps = new List<string>();
         var unclear = new List<string>();
@@ -148,21 +152,22 @@ public static partial class RecipeReader
         List<string>? into = null;
         foreach (string line in lines.Skip(1))
         {
-            if (IngredientsHeading().IsMatch(line))
+            bool mayBeHeading = line.Length <= LongestHeading;
+            if (mayBeHeading && IngredientsHeading().IsMatch(line))
             {
                 into = ingredients;
             }
-            else if (StepsHeading().IsMatch(line))
+            else if (mayBeHeading && StepsHeading().IsMatch(line))
             {
                 into = steps;
             }
-            else if (into != steps && ServesLine().Match(line) is { Success: true } count)
+            else if (mayBeHeading && into != steps && ServesLine().Match(line) is { Success: true } count)
             {
                 serves = Serves([count.Groups["count"].Value], unclear);
             }
             else
             {
-                (into ?? (LooksLikeAStep().IsMatch(line) || line.Length > 140 ? steps : ingredients)).Add(line);
+                (into ?? (LooksLikeAStep().IsMatch(line) || line.Length > LongestHeading ? steps : ingredients)).Add(line);
             }
         }
 
@@ -172,6 +177,15 @@ public static partial class RecipeReader
         }
 
         return Finish(lines[0], ingredients, steps, serves, unclear);
+    }
+
+    private static IEnumerable<string> Lines(string text)
+    {
+        using var reader = new StringReader(text);
+        while (reader.ReadLine() is { } line)
+        {
+            yield return line;
+        }
     }
 
     private static RecipeReading Finish(string name, List<string> ingredients, IEnumerable<string> steps, int? serves, List<string> unclear)
@@ -230,7 +244,7 @@ public static partial class RecipeReader
 
     private static int? Minutes(JsonElement node, string property, List<string> unclear)
     {
-        string? text = RecipeNode.Texts(node, property).FirstOrDefault();
+        string? text = RecipeNode.Texts(node, property).FirstOrDefault() is { } whole ? Plain(whole, LongestHeading) : null;
         if (string.IsNullOrWhiteSpace(text))
         {
             return null;
@@ -262,7 +276,8 @@ public static partial class RecipeReader
 
     private static string Plain(string text, int longest)
     {
-        string clean = LineTokens.CleanText(text);
-        return clean.Length <= longest ? clean : clean[..longest];
+        // Markup may take more room than what is left without it.
+        string clean = LineTokens.CleanText(LineTokens.Cut(text, 4 * longest));
+        return LineTokens.Cut(clean, longest);
     }
 }

@@ -1,10 +1,9 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
-using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
@@ -36,10 +35,20 @@ internal static class DemoHousehold
         await db.SaveChangesAsync(cancel);
         db.TrayStates.AddRange(trays.Select(tray => new TrayStateRow { TrayId = tray.Id, State = 0, Plan = tray.Plan }));
         db.Preps.Add(new() { TrayId = trays[0].Id, Choice = Counter });
-        db.Bakes.AddRange(
-            Evening(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), [(29, true, [69.5, 72]), (34, true, [77, 78.5])], "Skin dark gold, juices clear"),
-            Evening(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), [(41, true, [80, 81.5])], null),
-            Evening(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), [(29, true, [71]), (33, false, [75, 76])], "A little pink by the fat end at first"));
+        DemoEvening[] evenings =
+        [
+            new(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), "Skin dark gold, juices clear",
+                [new(32, 1, IsSlowest: true, 76.5), new(38, 1, IsSlowest: true, 84), new(38, 1, IsSlowest: false, 85.5)]),
+            new(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), null,
+                [new(46, 1, IsSlowest: true, 85), new(46, 1, IsSlowest: false, 87)]),
+            new(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), "A little pink by the fat end at first",
+                [new(29, 1, IsSlowest: true, 68), new(37, 1, IsSlowest: true, 81), new(37, 1, IsSlowest: false, 82.5)]),
+        ];
+        foreach (DemoEvening evening in evenings)
+        {
+            evening.WriteInto(new BakeBook(db, time));
+        }
+
         await db.SaveChangesAsync(cancel);
     }
 
@@ -59,7 +68,6 @@ internal static class DemoHousehold
         Name = name,
         Chicken = [Chicken(1, cut, count, packG, skinOn)],
         OvenSetting = new EnteredTemperature(ovenC, TemperatureUnit.Celsius),
-        TargetCore = new EnteredTemperature(CutTable.For(cut).IsDark ? 77 : 74, TemperatureUnit.Celsius),
         EatAt = eatAt,
     };
 
@@ -74,10 +82,11 @@ internal static class DemoHousehold
         Vessel: 0,
         AddAtMinutes: 0,
         LeavesWhenDone: false,
-        SkinDown: false);
+        SkinDown: false,
+        CoreGoal.Usual(cut, TemperatureUnit.Celsius));
 
     private static VegetableLot Vegetable(int id, Vegetable kind, VegetableCut cut, double sizeMm, double amountG) => new(
-        id, kind, cut, new(sizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+        id, kind, cut, new(sizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, Tenderness.Tender);
 
     private static TrayRow Tray(TrayPlan plan, DateTimeOffset at) =>
         new() { Plan = plan with { Spots = TrayArranger.Arrange(plan).Spots() }, Version = 1, SavedAt = at, OpenedAt = at };
@@ -96,43 +105,6 @@ internal static class DemoHousehold
                 Vegetable(4, Core.Food.Vegetable.Onion, VegetableCut.Wedge, 30, 120),
             ],
         };
-    }
-
-    private static BakeRow Evening(
-        DateTimeOffset startedAt, TrayPlan plan, IReadOnlyList<(int Minute, bool InOven, double[] ReadingsC)> checks, string? lastNote)
-    {
-        var bake = new BakeRow
-        {
-            Id = Guid.CreateVersion7(startedAt),
-            Plan = plan,
-            Forecast = TrayForecaster.Forecast(plan),
-            StartedAt = startedAt,
-            FinishedAt = startedAt.AddMinutes(checks[^1].Minute + plan.RestMinutes),
-            Moves = [new() { At = startedAt, Place = BakePlace.Oven }],
-        };
-        foreach ((int minute, bool inOven, double[] readingsC) in checks)
-        {
-            DateTimeOffset at = startedAt.AddMinutes(minute);
-            Reading[] readings = [.. readingsC.Select((celsius, i) => new Reading(i + 1, new(celsius, TemperatureUnit.Celsius), 0))];
-            Verdict verdict = Judge.Decide(
-                SafetyProfiles.For(plan.Profile), plan.TargetCore, plan.Count, readings, LiveEstimates.LatestReadings(bake), LiveEstimates.OutlookAfter(bake, readings, at));
-            bake.Checks.Add(new()
-            {
-                At = at,
-                Verdict = verdict.Kind,
-                Reason = verdict.Reason,
-                NextCheckAt = verdict.NextCheckInMinutes is { } wait ? at.AddMinutes(wait) : null,
-                Note = minute == checks[^1].Minute ? lastNote : null,
-                Readings = [.. readings.Select(ReadingRow.From)],
-            });
-            bool leavesOven = inOven && verdict.Kind is VerdictKind.Serve or VerdictKind.RestThenCheck;
-            if (leavesOven && bake.Moves[^1].Place == BakePlace.Oven)
-            {
-                bake.Moves.Add(new() { At = at, Place = BakePlace.Worktop });
-            }
-        }
-
-        return bake;
     }
 
     private static DateTimeOffset NextQuarter(DateTimeOffset moment)

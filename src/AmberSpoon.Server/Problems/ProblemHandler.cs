@@ -1,10 +1,12 @@
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Store;
 using Microsoft.AspNetCore.Diagnostics;
+using Microsoft.EntityFrameworkCore;
 
 namespace AmberSpoon.Server.Problems;
 
 /// <summary>Turns every failed request into RFC 9457 problem details that a cook can read.</summary>
-internal sealed class ProblemHandler(IProblemDetailsService problems) : IExceptionHandler
+internal sealed class ProblemHandler(IProblemDetailsService problems, KitchenCondition condition) : IExceptionHandler
 {
     public ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
@@ -12,12 +14,20 @@ internal sealed class ProblemHandler(IProblemDetailsService problems) : IExcepti
         {
             ProblemException problem => problem,
             BadHttpRequestException unread => UnreadableRequest.Explain(unread),
+            _ when StoreTrouble.Behind(exception) is { } trouble => StoreProblem.Of(trouble),
+            DbUpdateConcurrencyException => ProblemException.Conflict("version", "This was changed on another screen in the same moment. Look at it, then change it again."),
+            _ when UnreadableRequest.IsHalfACharacter(exception) => UnreadableRequest.HalfACharacter(),
             HeatInputException unfit => ProblemException.InvalidField(unfit.Field, unfit.Message),
             _ => null,
         };
         if (known is null)
         {
             return ValueTask.FromResult(false);
+        }
+
+        if (StoreTrouble.Behind(exception) is { } failing)
+        {
+            condition.Failed(failing);
         }
 
         httpContext.Response.StatusCode = known.Status;

@@ -5,6 +5,13 @@ namespace AmberSpoon.Server.Problems;
 /// <summary>Says which field of a request could not be read, and what would have been right.</summary>
 internal static class UnreadableRequest
 {
+    /// <summary>Half of a surrogate pair, written as an escape: the reader of JSON has no exception of its own for it.</summary>
+    public static bool IsHalfACharacter(Exception failed) =>
+        failed is InvalidOperationException { Source: "System.Text.Json" } && failed.Message.Contains("surrogate", StringComparison.OrdinalIgnoreCase);
+
+    public static ProblemException HalfACharacter() =>
+        ProblemException.InvalidField("body", "Some of this text holds a character that cannot be read: delete it, or type it again.");
+
     public static ProblemException Explain(BadHttpRequestException unread)
     {
         if (unread.StatusCode != StatusCodes.Status400BadRequest)

@@ -36,6 +36,9 @@ namespace AmberSpoon.Store.Migrations
                     b.Property<bool>("IsLive")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("LastSeq")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Plan")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -43,48 +46,76 @@ namespace AmberSpoon.Store.Migrations
                     b.Property<long>("StartedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("TrayId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Verdict")
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
-                    b.HasIndex("IsLive")
+                    b.HasIndex("TrayId")
                         .IsUnique()
                         .HasFilter("\"IsLive\" = 1");
 
-                    b.HasIndex("StartedAt");
+                    b.HasIndex("IsLive", "StartedAt");
 
                     b.ToTable("Bakes");
                 });
 
-            modelBuilder.Entity("AmberSpoon.Store.Rows.CheckRow", b =>
+            modelBuilder.Entity("AmberSpoon.Store.Rows.CommandRow", b =>
                 {
-                    b.Property<int>("Id")
+                    b.Property<Guid>("CommandId")
                         .ValueGeneratedOnAdd()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("MadeId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("CommandId");
+
+                    b.ToTable("Commands");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.EventRow", b =>
+                {
+                    b.Property<Guid>("BakeId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Seq")
                         .HasColumnType("INTEGER");
 
                     b.Property<long>("At")
                         .HasColumnType("INTEGER");
 
-                    b.Property<Guid>("BakeId")
+                    b.Property<Guid>("CommandId")
                         .HasColumnType("TEXT");
 
-                    b.Property<long?>("NextCheckAt")
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("SchemaVersion")
                         .HasColumnType("INTEGER");
 
-                    b.Property<string>("Note")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Reason")
+                    b.Property<string>("What")
                         .IsRequired()
-                        .HasColumnType("TEXT");
+                        .HasColumnType("TEXT")
+                        .HasColumnName("Json");
 
-                    b.Property<string>("Verdict")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
+                    b.HasKey("BakeId", "Seq");
 
-                    b.HasKey("Id");
+                    b.HasIndex("CommandId")
+                        .IsUnique()
+                        .HasFilter("\"Seq\" = 1");
 
-                    b.HasIndex("BakeId");
+                    b.HasIndex("BakeId", "CommandId")
+                        .IsUnique();
 
-                    b.ToTable("CheckRow");
+                    b.ToTable("Events");
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.MarinadeRow", b =>
@@ -155,32 +186,14 @@ namespace AmberSpoon.Store.Migrations
                     b.Property<long>("SavedAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("Version")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.HasKey("Id");
 
                     b.ToTable("Mixes");
-                });
-
-            modelBuilder.Entity("AmberSpoon.Store.Rows.MoveRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<long>("At")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<Guid>("BakeId")
-                        .HasColumnType("TEXT");
-
-                    b.Property<string>("Place")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("BakeId");
-
-                    b.ToTable("MoveRow");
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.PrepRow", b =>
@@ -192,38 +205,14 @@ namespace AmberSpoon.Store.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Version")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.HasKey("TrayId");
 
                     b.ToTable("Preps");
-                });
-
-            modelBuilder.Entity("AmberSpoon.Store.Rows.ReadingRow", b =>
-                {
-                    b.Property<int>("Id")
-                        .ValueGeneratedOnAdd()
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("CheckId")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("HeldSeconds")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<int>("Piece")
-                        .HasColumnType("INTEGER");
-
-                    b.Property<string>("Unit")
-                        .IsRequired()
-                        .HasColumnType("TEXT");
-
-                    b.Property<double>("Value")
-                        .HasColumnType("REAL");
-
-                    b.HasKey("Id");
-
-                    b.HasIndex("CheckId");
-
-                    b.ToTable("ReadingRow");
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.TrayRow", b =>
@@ -280,19 +269,10 @@ namespace AmberSpoon.Store.Migrations
                     b.ToTable("TrayStates");
                 });
 
-            modelBuilder.Entity("AmberSpoon.Store.Rows.CheckRow", b =>
+            modelBuilder.Entity("AmberSpoon.Store.Rows.EventRow", b =>
                 {
                     b.HasOne("AmberSpoon.Store.Rows.BakeRow", null)
-                        .WithMany("Checks")
-                        .HasForeignKey("BakeId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
-            modelBuilder.Entity("AmberSpoon.Store.Rows.MoveRow", b =>
-                {
-                    b.HasOne("AmberSpoon.Store.Rows.BakeRow", null)
-                        .WithMany("Moves")
+                        .WithMany()
                         .HasForeignKey("BakeId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
@@ -307,15 +287,6 @@ namespace AmberSpoon.Store.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("AmberSpoon.Store.Rows.ReadingRow", b =>
-                {
-                    b.HasOne("AmberSpoon.Store.Rows.CheckRow", null)
-                        .WithMany("Readings")
-                        .HasForeignKey("CheckId")
-                        .OnDelete(DeleteBehavior.Cascade)
-                        .IsRequired();
-                });
-
             modelBuilder.Entity("AmberSpoon.Store.Rows.TrayStateRow", b =>
                 {
                     b.HasOne("AmberSpoon.Store.Rows.TrayRow", null)
@@ -323,18 +294,6 @@ namespace AmberSpoon.Store.Migrations
                         .HasForeignKey("TrayId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
-                });
-
-            modelBuilder.Entity("AmberSpoon.Store.Rows.BakeRow", b =>
-                {
-                    b.Navigation("Checks");
-
-                    b.Navigation("Moves");
-                });
-
-            modelBuilder.Entity("AmberSpoon.Store.Rows.CheckRow", b =>
-                {
-                    b.Navigation("Readings");
                 });
 #pragma warning restore 612, 618
         }

@@ -9,5 +9,8 @@ public sealed class MixRow
 
     public required Mix Mix { get; set; }
 
+    /// <summary>1 when it is written, and one more with each change.</summary>
+    public int Version { get; set; }
+
     public DateTimeOffset SavedAt { get; set; }
 }

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Evenings;

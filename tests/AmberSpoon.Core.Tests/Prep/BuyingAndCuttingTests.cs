@@ -1,7 +1,7 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Cutting;
-using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Prep;

@@ -1,7 +1,7 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
-using AmberSpoon.Core.Probing;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Ways;
 using AmberSpoon.Core.Units;
@@ -98,15 +98,6 @@ public sealed class LotSettingsTests
         PieceSetting setting = Thigh(plan);
         SetOven after = setting.Steps.OfType<SetOven>().Single();
         Assert.Equal(2 * 204, setting.Oven.SetC + after.SetC, 1e-6);
-    }
-
-    [Fact]
-    public void The_lead_s_time_is_its_lot_s()
-    {
-        TrayPlan late = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { AddAtMinutes = 12 }] };
-        Assert.Equal(720, LeadPiece.Of(late, 1).InAtS);
-        Assert.Equal(74, LeadPiece.Of(late, 1).TargetC);
-        Assert.Equal(LeadPiece.Of(late, 1).Setting.Piece, LeadPiece.Of(late, 99).Setting.Piece);
     }
 
     [Fact]

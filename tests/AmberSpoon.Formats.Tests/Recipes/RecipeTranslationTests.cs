@@ -1,10 +1,11 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Formats.Recipes;
@@ -16,7 +17,7 @@ namespace AmberSpoon.Formats.Tests.Recipes;
 public sealed class RecipeTranslationTests
 {
     private static readonly TrayPlan Empty = new(
-        "Empty", [], [], [Vessel.HalfSheet], OvenMode.Still, new(200, TemperatureUnit.Celsius), [], ProfileId.UnitedStates, new(74, TemperatureUnit.Celsius), 5, null, []);
+        "Empty", [], [], [Vessel.HalfSheet], OvenMode.Still, new(200, TemperatureUnit.Celsius), [], ProfileId.UnitedStates, 5, null, []);
 
     private static RecipeTranslation Of(params string[] lines) =>
         RecipeTranslation.Of(RecipeReader.Read($"Test\nIngredients\n{string.Join('\n', lines)}\nMethod\nBake at 180 C fan for 50 minutes.").Recipe, Empty);

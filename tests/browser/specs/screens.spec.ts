@@ -1,5 +1,5 @@
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, judge, startBake, test, typeReadings } from '../kitchen';
+import { expect, measure, startBake, test } from '../kitchen';
 
 const sizes = [
   { width: 1280, height: 800 },
@@ -16,8 +16,8 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
   await page.goto(`${kitchen.address}/oven`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Nothing in the oven');
   await startBake(page, kitchen);
-  await typeReadings(page, '60', '62');
-  await judge(page);
+  await measure(page, '60');
+  await expect(page.getByRole('region', { name: 'Question' })).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
 
   for (const station of [
@@ -63,8 +63,18 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
 
 test('buttons in the oven are large enough for a knuckle', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
-  for (const name of ['7', 'Judge these readings', 'The tray is out, resting', 'Finish and log it']) {
+  for (const name of ['7', 'That is what it shows', 'The tray is out, resting', 'Finish and log it']) {
     const box = await page.getByRole('button', { name, exact: true }).boundingBox();
     expect(box?.height, name).toBeGreaterThanOrEqual(64);
   }
+});
+
+test('what the page is made of travels packed, and is fetched once', async ({ kitchen }) => {
+  const page = await fetch(`${kitchen.address}/tray`);
+  expect(page.headers.get('cache-control')).toBe('no-cache');
+  const script = /src="(\/assets\/[^"]+\.js)"/.exec(await page.text())?.[1] ?? '';
+  const asset = await fetch(kitchen.address + script, { headers: { 'Accept-Encoding': 'br' } });
+  expect(asset.ok).toBe(true);
+  expect(asset.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
+  expect(asset.headers.get('content-encoding')).toBe('br');
 });

@@ -39,10 +39,12 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
 
   await choose(page, 'Temperatures in', '°F');
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
-  await open(page, /^Done when/);
+  await expect(page.getByLabel('Done when the middle is')).toHaveValue('176');
+  await page.getByLabel('Done when the middle is').fill('165');
+  await open(page, /^Safe and rested/);
   await page.getByRole('button', { name: 'Safety rule' }).click();
   await page.getByRole('option', { name: 'Australia' }).click();
-  await expect(page.getByLabel('Take it out when the middle is')).toHaveValue('167');
+  await expect(page.getByLabel('Done when the middle is')).toHaveValue('167');
   await open(page, /^More/);
   await choose(page, 'Comes from', 'Counter');
   await expect(page.getByText('Keep raw chicken out for 2 hours at most')).toBeVisible();

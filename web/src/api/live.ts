@@ -1,6 +1,8 @@
 import { HubConnectionBuilder, HubConnectionState, LogLevel } from '@microsoft/signalr';
-import { useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
+import { Asking } from './asking';
+import type { BakesView, TrayView } from './types';
 
 const RETRY_MS = 1000;
 
@@ -34,10 +36,11 @@ export function useLiveNews(): boolean {
       }
     };
 
-    connection.on('changed', (topic: string) => {
-      queries.invalidateQueries({ queryKey: [topic] });
+    const asking = new Asking((topic) => queries.invalidateQueries({ queryKey: [topic] }));
+    connection.on('changed', (topic: string, id: string | null, version: number | null) => {
       // What is done at the counter follows from the tray.
-      if (topic === 'tray') queries.invalidateQueries({ queryKey: ['prep'] });
+      if (topic === 'tray') void asking.about('prep');
+      if (!isKnown(queries, topic, id, version)) void asking.about(topic);
     });
     connection.onreconnecting(() => setConnected(false));
     connection.onreconnected(catchUp);
@@ -50,4 +53,15 @@ export function useLiveNews(): boolean {
   }, [queries]);
 
   return connected;
+}
+
+/** Who made the change has it already: it came with the answer. */
+function isKnown(queries: QueryClient, topic: string, id: string | null, version: number | null): boolean {
+  if (version === null) return false;
+  if (topic === 'tray') {
+    const tray = queries.getQueryData<TrayView>(['tray']);
+    return String(tray?.id) === id && tray?.version === version;
+  }
+  const bake = queries.getQueryData<BakesView>(['oven'])?.bakes.find((other) => other.id === id);
+  return topic === 'oven' && bake !== undefined && bake.seq >= version;
 }

@@ -5,7 +5,6 @@ export class Problem extends Error {
     sentence: string,
     readonly fields: Readonly<Record<string, string>> = {},
     readonly earliestEatAt: string | null = null,
-    readonly asksUnit = false,
     readonly offer: string | null = null,
   ) {
     super(sentence);
@@ -22,7 +21,6 @@ export class Problem extends Error {
       typeof details.title === 'string' ? details.title : 'That did not work. Try again.',
       fields,
       typeof details.earliestEatAt === 'string' ? details.earliestEatAt : null,
-      details.asks === 'unit',
       typeof details.offer === 'string' ? details.offer : null,
     );
   }

@@ -1,16 +1,19 @@
 import { expect, test } from 'vitest';
 import { Problem } from '../api/problem';
 import type { components } from '../api/schema';
-import type { LiveBake, TrayPlan } from '../api/types';
+import type { TrayPlan } from '../api/types';
+import type { WholeBake } from '../kitchen/bakes';
 import { lotWords, planWords } from './log/planWords';
-import { checkFrom, emptyReading, press } from './oven/checkDraft';
 import { instructionFor } from './oven/instruction';
+import { press } from './oven/keypad';
+import { piecesOf } from './oven/pieces';
 import {
   lotIds,
   withChicken,
   withCount,
   withOneTray,
   withoutLot,
+  withProfile,
   withSecondTray,
   withUnit,
   withVegetable,
@@ -36,6 +39,7 @@ const plan: TrayPlan = {
       addAtMinutes: 10,
       leavesWhenDone: false,
       skinDown: false,
+      goal: { core: { value: 80, unit: 'celsius' }, holdSeconds: 0 },
     },
   ],
   vegetables: [
@@ -49,6 +53,7 @@ const plan: TrayPlan = {
       vessel: 0,
       addAtMinutes: 0,
       leavesWhenDone: false,
+      goal: 'tender',
     },
   ],
   vessels: [{ kind: 'halfSheet', width: null, depth: null, rack: false, parchment: false, waterMl: 0 }],
@@ -60,7 +65,6 @@ const plan: TrayPlan = {
   ovenMode: 'still',
   ovenSetting: { value: 205, unit: 'celsius' },
   profile: 'unitedStates',
-  targetCore: { value: 74, unit: 'celsius' },
   restMinutes: 5,
   eatAt: null,
 };
@@ -99,7 +103,7 @@ test('a logged plan is told in the units it was typed in', () => {
     ],
   };
   expect(planWords(typed, choices)).toBe(
-    '1 bone-in thigh, skin on, 0.8 lb each, 1.5 in tall, from the fridge; 300 g of carrots in 20 mm slices; still oven at 205 °C; United States rule.',
+    '1 bone-in thigh, skin on, 0.8 lb each, 1.5 in tall, from the fridge, to 80 °C; 300 g of carrots in 20 mm slices; still oven at 205 °C; United States rule.',
   );
   expect(lotWords(plan, choices)).toBe('6 bone-in thighs with carrots');
 });
@@ -173,7 +177,7 @@ test('text that is no number or no time is left for the server to refuse', () =>
 
 test('changing the unit changes the numbers with it', () => {
   const draft = withUnit(draftFrom(plan, false, now), 'fahrenheit');
-  expect([draft.oven, draft.target]).toEqual(['400', '165']);
+  expect([draft.oven, draft.chicken[0]?.goal]).toEqual(['400', '176']);
   expect(withUnit(draft, 'fahrenheit')).toBe(draft);
 });
 
@@ -184,11 +188,12 @@ test('a refused request says its sentence at the field', () => {
   expect(Problem.from(500, 'html').message).toMatch(/try again/i);
 });
 
-test('only filled rows are sent, each with its own piece', () => {
-  const rows = [emptyReading, { ...emptyReading, text: '74,5' }];
-  const { check, rowOf } = checkFrom(rows, 'celsius', ' ');
-  expect(check).toMatchObject({ note: null, readings: [{ piece: 2, value: 74.5, unit: 'celsius' }] });
-  expect(rowOf).toEqual([1]);
+test('another rule raises goals that are below it, but where the rule is about holding lower ones', () => {
+  const lean = withChicken(draftFrom(plan, false, now), { cut: 'tender', isDark: false, usualMassG: 50 } as never);
+  const goals = (id: string, aimC: number) => withProfile(lean, { id, aimC } as never).chicken.map((lot) => lot.goal);
+  expect(lean.chicken.map((lot) => lot.goal)).toEqual(['80', '74']);
+  expect(goals('unitedKingdom', 75)).toEqual(['80', '75']);
+  expect(goals('timeAndTemperature', 75)).toEqual(['80', '74']);
 });
 
 test('the keypad writes one number', () => {
@@ -198,26 +203,56 @@ test('the keypad writes one number', () => {
   expect(press('123456', '7')).toBe('123456');
 });
 
-type Verdict = 'serve' | 'restThenCheck' | 'backIn' | 'cannotTell';
-const bake = (verdict: Verdict | null, place: 'oven' | 'worktop', nextInMinutes: number | null) =>
+type Verdict = 'serve' | 'restThenCheck' | 'backIn' | 'measure' | 'cannotTell';
+const bake = (verdict: Verdict, place: 'oven' | 'worktop', nextInMinutes: number | null, minutesToGoal?: number) =>
   ({
-    record: { plan, checks: verdict ? [{ verdict }] : [] },
+    plan,
     place,
-    targetAt: null,
-    nextCheckAt: nextInMinutes === null ? null : new Date(now + nextInMinutes * 60_000).toISOString(),
-  }) as unknown as LiveBake;
+    acts: [],
+    lots: [
+      {
+        lot: 1,
+        isChicken: true,
+        place,
+        goalAt: null,
+        pieces: [1, 2, 3].map((piece) => ({ piece, name: `thigh ${piece}` })),
+        verdict: { minutesToGoal: minutesToGoal ?? null },
+      },
+    ],
+    verdict: {
+      kind: verdict,
+      measureNext: [{ lot: 1, piece: 2, name: 'thigh 2', why: 'the slowest' }],
+      nextCheckAt: nextInMinutes === null ? null : new Date(now + nextInMinutes * 60_000).toISOString(),
+    },
+  }) as unknown as WholeBake;
 
 test.each([
-  [null, 'oven', 12, 'Leave it in'],
-  [null, 'oven', -1, 'Check it now'],
-  [null, 'worktop', 12, 'Check it'],
+  ['measure', 'oven', 12, 'Leave it in'],
+  ['measure', 'oven', -1, 'Measure it now'],
+  ['measure', 'worktop', 12, 'Measure it now'],
   ['serve', 'worktop', null, 'Serve'],
+  ['serve', 'oven', null, 'Serve'],
   ['restThenCheck', 'oven', 3, 'Take it out to rest'],
   ['restThenCheck', 'worktop', 3, 'Let it rest'],
-  ['restThenCheck', 'worktop', -1, 'Check again now'],
+  ['restThenCheck', 'worktop', -1, 'Measure it now'],
   ['backIn', 'worktop', 5, 'Put it back in'],
   ['backIn', 'oven', 5, 'Leave it in'],
   ['cannotTell', 'oven', null, 'Measure again'],
-] as const)('after %s, tray on the %s, next check in %s min: %s', (verdict, place, next, words) => {
+] as const)('with %s, tray on the %s, next check in %s min: %s', (verdict, place, next, words) => {
   expect(instructionFor(bake(verdict, place, next), now).act).toBe(words);
+});
+
+test('what is safe before it is as the cook likes it is first called safe', () => {
+  expect(instructionFor(bake('serve', 'oven', null, 2.4), now)).toMatchObject({
+    act: 'Safe',
+    when: '3 min more for your 80 °C',
+  });
+});
+
+test('pieces that are asked for come first, with their reason', () => {
+  expect(piecesOf(bake('measure', 'oven', 0)).map((piece) => [piece.piece, piece.why])).toEqual([
+    [2, 'the slowest'],
+    [1, ''],
+    [3, ''],
+  ]);
 });

@@ -4,5 +4,6 @@ export const verdictWords: Record<VerdictKind, string> = {
   serve: 'Serve',
   restThenCheck: 'Rest, then check again',
   backIn: 'Back in',
+  measure: 'Measure',
   cannotTell: 'Cannot tell yet',
 };

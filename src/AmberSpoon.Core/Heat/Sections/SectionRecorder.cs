@@ -4,7 +4,7 @@ using AmberSpoon.Core.Heat.Solving;
 namespace AmberSpoon.Core.Heat.Sections;
 
 /// <summary>Keeps the frames of a <see cref="SectionFilm"/> while a run goes on.</summary>
-internal sealed class SectionRecorder
+internal sealed class SectionRecorder : IFieldObserver
 {
     private const int PointsAlong = 64;
 

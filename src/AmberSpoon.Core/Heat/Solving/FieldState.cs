@@ -248,7 +248,7 @@ internal sealed class FieldState
         double sum = 0;
         for (int n = 0; n < _food.Length; n++)
         {
-            sum += _foodVolumeM3[n] * Doneness.CookingLoss.At(_hottestC[_food[n]]);
+            sum += _foodVolumeM3[n] * Doneness.Kinetics.CookingLoss.At(_hottestC[_food[n]]);
         }
 
         return sum / _foodVolumeM3.Sum();

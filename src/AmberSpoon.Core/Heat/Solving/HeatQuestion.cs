@@ -19,9 +19,12 @@ public sealed record HeatQuestion(HeatBody Body, double StartC, Surroundings Aro
     /// <summary>Times that a step must end at, s, rising; there is then a sample at each.</summary>
     public IReadOnlyList<double> SampleAtS { get; init; } = [];
 
+    /// <summary>Cells times steps that the run may cost.</summary>
+    public double MostWork { get; init; } = HeatSolver.MostWork;
+
     /// <summary>Where the probe's tip is, m in the piece's own coordinates; null for the middle.</summary>
     public Point? Tip { get; init; }
 
     /// <summary>Keeps pictures of the inside, or null.</summary>
-    internal Sections.SectionRecorder? Recorder { get; init; }
+    internal IFieldObserver? Recorder { get; init; }
 }

@@ -1,4 +1,4 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Meshing;
 
@@ -11,7 +11,7 @@ namespace AmberSpoon.Core.Heat.Solving;
 /// </summary>
 public sealed class HeatSolver
 {
-    /// <summary>Cells times steps that one run may cost.</summary>
+    /// <summary>Cells times steps that one run may cost where nothing else is said.</summary>
     public const double MostWork = 1e8;
 
     /// <summary>Longest time that is followed, s.</summary>
@@ -59,10 +59,18 @@ public sealed class HeatSolver
     {
         HeatInputException.RequireWithin("initialC", question.StartC, -5, 120);
         HeatInputException.RequireWithin("stages", question.Around.EndS, 0, LongestS);
+        if (question.Body.Cells * question.Around.EndS / question.Steps.LongestS > question.MostWork)
+        {
+            throw TooMuchWork();
+        }
+
         var solver = new HeatSolver(question);
         solver.Follow(toGoal: true, cancel);
         return solver.Found();
     }
+
+    private static HeatInputException TooMuchWork() =>
+        new("cellMm", "That would take too long to compute: choose larger cells or a shorter time.");
 
     /// <summary>
     /// Goes on from where it stands: to the end of the surroundings, or, with <paramref name="toGoal"/>, until hot or
@@ -75,9 +83,10 @@ public sealed class HeatSolver
         while (_timeS < endS && !(toGoal && IsThere(_samples[^1])))
         {
             cancel.ThrowIfCancellationRequested();
-            if (++_steps * (double)_cells > MostWork)
+            Asker.Gone.ThrowIfCancellationRequested();
+            if (++_steps * (double)_cells > _question.MostWork)
             {
-                throw new HeatInputException("cellMm", "That would take too long to compute: choose larger cells or a shorter time.");
+                throw TooMuchWork();
             }
 
             double changeS = _question.Around.NextChangeS(_timeS);

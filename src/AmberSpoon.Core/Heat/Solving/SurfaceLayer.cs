@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Meshing;
 

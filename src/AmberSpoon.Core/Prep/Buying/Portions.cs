@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Prep.Buying;
 

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Prep.Cutting;
 

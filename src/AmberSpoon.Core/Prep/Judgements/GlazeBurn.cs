@@ -1,7 +1,7 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Prep.Judgements;

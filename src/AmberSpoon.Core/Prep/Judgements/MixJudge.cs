@@ -1,4 +1,4 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;

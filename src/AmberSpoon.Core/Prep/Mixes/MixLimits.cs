@@ -7,6 +7,9 @@ public static class MixLimits
     public const int LongestMethod = 600;
     public const int MostParts = 30;
 
+    /// <summary>Less of an ingredient, in whatever unit, is a slip of the finger.</summary>
+    public const double LeastOfAPart = 0.001;
+
     /// <summary>Most of one ingredient, g or ml, per kilogram of meat: as much as the meat itself.</summary>
     public const double MostPerKilogram = 1000;
 

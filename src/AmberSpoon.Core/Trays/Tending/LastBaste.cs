@@ -1,5 +1,6 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Tending;

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays.Tending;

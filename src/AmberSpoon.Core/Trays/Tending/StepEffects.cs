@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Tending;
@@ -54,6 +55,6 @@ public static class StepEffects
 /// <param name="Kind">What is done.</param>
 /// <param name="Times">How often.</param>
 /// <param name="MinutesAdded">Minutes it adds until the lead is done; below 0 it saves some; no number where without it the lead is never done.</param>
-/// <param name="BrowningAdded">What it adds to the browning of the upper side by then, in units of <see cref="Heat.Solving.Browning"/>.</param>
+/// <param name="BrowningAdded">What it adds to the browning of the upper side by then, in units of <see cref="Doneness.Kinetics.Browning"/>.</param>
 /// <param name="BrowningUnderAdded">And to the side it lay on.</param>
 public sealed record StepEffect(StepKind Kind, int Times, double MinutesAdded, double BrowningAdded, double BrowningUnderAdded);

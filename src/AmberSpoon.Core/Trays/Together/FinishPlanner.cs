@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 
@@ -214,7 +215,7 @@ public static class FinishPlanner
     /// <summary>Foil over what would burn.</summary>
     private static Baked ForColour(Baked baked)
     {
-        bool burns = baked.Forecast.Lots.Any(lot => lot.Colour == Doneness.SurfaceColour.Burnt);
+        bool burns = baked.Forecast.Lots.Any(lot => lot.Colour == Doneness.Kinetics.SurfaceColour.Burnt);
         return burns && !baked.Plan.Steps.Any(step => step.Kind == StepKind.Cover)
             ? Baked.Of(baked.Plan with
             {

@@ -9,7 +9,7 @@ namespace AmberSpoon.Core.Trays.Together;
 /// <param name="DoorOpenings">How often the oven is opened, and by how many more or fewer than before.</param>
 /// <param name="DoorOpeningsMore">How many more than before.</param>
 /// <param name="MinutesMore">Minutes until dinner, more than before.</param>
-/// <param name="BrowningMore">Browning of the chicken's upper side, more than before, in units of <see cref="Heat.Solving.Browning"/>.</param>
+/// <param name="BrowningMore">Browning of the chicken's upper side, more than before, in units of <see cref="Doneness.Kinetics.Browning"/>.</param>
 public sealed record FinishProposal(
     string Name,
     IReadOnlyList<string> Changes,

@@ -1,5 +1,5 @@
-using AmberSpoon.Core.Doneness;
-using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays.Ways;
@@ -17,19 +17,17 @@ public static class RecipeCheck
         TrayPlan recipe = AllAtOnce(plan) with { OvenSetting = oven };
         var settings = new LotSettings(recipe, Layout.TrayArranger.Arrange(recipe));
         PlaceStage[] stages = [new(BakePlace.Oven, 60 * minutes)];
-        double targetC = plan.TargetCore.ToTemperature().Celsius;
         RecipeLot[] lots =
         [
             .. recipe.Chicken.Select(lot =>
             {
                 CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, stages).At(60 * minutes);
-                MiddleState state = then.ColdestC < targetC ? MiddleState.BelowTarget : then.ColdestC > targetC + 10 ? MiddleState.Beyond : MiddleState.AtTarget;
-                return new RecipeLot(lot.Id, true, then, state, SurfaceColours.Of(then.Browning));
+                return new RecipeLot(lot.Id, true, then, lot.Goal.StateAt(then.ColdestC, then.CookMinutes), SurfaceColours.Of(then.Browning));
             }),
             .. recipe.Vegetables.Select(lot =>
             {
                 CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, stages).At(60 * minutes);
-                return new RecipeLot(lot.Id, false, then, Softness.Of(VegetableTable.For(lot.Kind), then.CookMinutes), SurfaceColours.Of(then.Browning));
+                return new RecipeLot(lot.Id, false, then, lot.SoftGoal().StateAt(then.ColdestC, then.CookMinutes), SurfaceColours.Of(then.Browning));
             }),
         ];
         double? ready = Ready(recipe);

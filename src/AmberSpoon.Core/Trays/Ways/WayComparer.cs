@@ -1,5 +1,6 @@
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Heat.Solving;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Ways;

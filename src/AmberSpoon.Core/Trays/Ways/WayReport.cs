@@ -1,4 +1,5 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Trays.Ways;
 

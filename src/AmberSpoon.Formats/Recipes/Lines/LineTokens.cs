@@ -13,10 +13,15 @@ internal static class LineTokens
     /// <summary>A line without markup, entities, bullets and doubled spaces.</summary>
     public static string Clean(string line)
     {
-        string text = line.Length > 2 * LongestLine ? line[..(2 * LongestLine)] : line;
+        string text = Cut(line, 2 * LongestLine);
         string bare = CleanText(text).TrimStart(' ', '-', '*', '•', '·', '▢', '☐', '◦', '‣', '▪', '+', '.').Trim();
-        return bare.Length > LongestLine ? bare[..LongestLine] : bare;
+        return Cut(bare, LongestLine);
     }
+
+    /// <summary>No more than so many characters, and never half of one that is written as a pair.</summary>
+    public static string Cut(string text, int longest) => text.Length <= longest
+        ? text
+        : text[..(char.IsHighSurrogate(text[longest - 1]) ? longest - 1 : longest)];
 
     /// <summary>Any text without markup, entities and doubled spaces; its dashes and quotes plain.</summary>
     public static string CleanText(string text)

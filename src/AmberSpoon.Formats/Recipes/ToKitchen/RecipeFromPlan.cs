@@ -1,10 +1,10 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Prep.Ingredients;
-
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Formats.Recipes.Lines;
 
@@ -21,7 +21,7 @@ public static class RecipeFromPlan
     public static RecipeDocument Of(TrayPlan plan, TrayForecast forecast, ScaledMix? mix, IReadOnlyList<WorkStep> order, int heads)
     {
         TemperatureUnit unit = plan.OvenSetting.Unit;
-        string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. Serve only what a thermometer in the thickest middle allows: aim for {plan.TargetCore.ToTemperature().Say(unit)}, and follow local food-safety advice.");
+        string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. Serve only what a thermometer in the thickest middle allows: {Aims(plan, unit)}, and follow local food-safety advice.");
         return new(
             plan.Name,
             [
@@ -41,6 +41,15 @@ public static class RecipeFromPlan
             Ovens = [new(plan.OvenSetting, plan.OvenMode == OvenMode.Fan)],
             BakeMinutes = forecast.PullMinutes,
         };
+    }
+
+    /// <summary>"aim for 74 °C", or of each lot where they differ.</summary>
+    private static string Aims(TrayPlan plan, TemperatureUnit unit)
+    {
+        string[] goals = [.. plan.Chicken.Select(lot => lot.Goal.Core.ToTemperature().Say(unit)).Distinct()];
+        return goals.Length < 2
+            ? $"aim for {goals.FirstOrDefault("what your authority asks")}"
+            : $"aim for {string.Join(" and ", plan.Chicken.Select(lot => $"{lot.Goal.Core.ToTemperature().Say(unit)} in the {CutTable.For(lot.Cut).Plural}"))}";
     }
 
     /// <summary>"bone-in chicken thighs": a recipe says whose thighs.</summary>

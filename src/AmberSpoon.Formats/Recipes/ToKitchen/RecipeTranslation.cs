@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Prep.Mixes;
@@ -14,7 +15,7 @@ namespace AmberSpoon.Formats.Recipes.ToKitchen;
 public sealed record RecipeTranslation(TrayPlan Plan, Mix? Mix, IReadOnlyList<string> LeftOut)
 {
     /// <param name="recipe">The recipe.</param>
-    /// <param name="start">An empty tray to start from: vessel, target, safety profile.</param>
+    /// <param name="start">An empty tray to start from: vessel, oven, safety profile.</param>
     /// <exception cref="RecipeFormatException">There is no chicken in it.</exception>
     public static RecipeTranslation Of(RecipeDocument recipe, TrayPlan start)
     {
@@ -55,7 +56,7 @@ public sealed record RecipeTranslation(TrayPlan Plan, Mix? Mix, IReadOnlyList<st
         TrayPlan plan = start with
         {
             Name = Cut(recipe.Name, TrayPlanLimits.LongestName),
-            Chicken = [.. chicken.Select(lot => lot with { Coating = coating })],
+            Chicken = [.. chicken.Select(lot => lot with { Coating = coating, Goal = CoreGoal.Usual(lot.Cut, (oven?.Setting ?? start.OvenSetting).Unit) })],
             Vegetables = vegetables,
             OvenSetting = oven?.Setting ?? start.OvenSetting,
             OvenMode = oven is { IsFan: true } ? OvenMode.Fan : start.OvenMode,

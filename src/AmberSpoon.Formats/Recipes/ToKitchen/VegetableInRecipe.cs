@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Trays;
@@ -38,7 +39,7 @@ internal static class VegetableInRecipe
         UsualRoast usual = VegetableTable.For(kind).Usual;
         double grams = Math.Clamp(Math.Round(Grams(kind, line) / 10) * 10, TrayPlanLimits.LeastVegetableG, TrayPlanLimits.MostVegetableG);
         return new(
-            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(grams, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false);
+            id, kind, usual.Cut, new(usual.SizeMm, LengthUnit.Millimetre), new(grams, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, Tenderness.Tender);
     }
 
     private static double Grams(Vegetable kind, IngredientLine line)

@@ -1,4 +1,4 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays.Ways;
 
@@ -15,7 +15,7 @@ public sealed record ChoicesView(
             facts.Kind, facts.Name, facts.TenderCookMinutes, facts.Patience, facts.Usual.Cut, [.. facts.Cuts.Select(cut => CutSizeChoice.Of(facts, cut))]))],
         [.. ReadyWays.All.Select(way => new WayChoice(way.Id, way.Name, way.Sentence))],
         [.. SafetyProfiles.All.Select(profile => new ProfileChoice(
-            profile.Id, profile.Name, profile.Authority, profile.Rule, profile.AimC, profile.Holds.Select(hold => hold.Seconds).ToList()))]);
+            profile.Id, profile.Name, profile.Authority, profile.Rule, profile.AimC, profile.Holds.Select(hold => hold.Seconds).ToList(), profile.Caution))]);
 }
 
 /// <param name="Cut">The cut.</param>
@@ -54,5 +54,6 @@ public sealed record WayChoice(string Id, string Name, string Sentence);
 /// <param name="Rule">The rule in a sentence.</param>
 /// <param name="AimC">What a plan should aim for, °C.</param>
 /// <param name="HoldSeconds">How long lower temperatures may be held to count, s; empty where holding does not count.</param>
+/// <param name="Caution">Who should not rely on it; null for the usual advice for homes.</param>
 public sealed record ProfileChoice(
-    ProfileId Id, string Name, string Authority, string Rule, double AimC, IReadOnlyList<int> HoldSeconds);
+    ProfileId Id, string Name, string Authority, string Rule, double AimC, IReadOnlyList<int> HoldSeconds, string? Caution);

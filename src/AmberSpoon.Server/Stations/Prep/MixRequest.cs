@@ -30,18 +30,18 @@ internal sealed class MixValidator : AbstractValidator<MixRequest>
     public MixValidator()
     {
         RuleFor(mix => mix.Name).Must(IsName).OverridePropertyName("name").WithMessage($"Give it a name of up to {MixLimits.LongestName} letters.");
-        RuleFor(mix => mix.Kind).Must(Check.IsChosen).OverridePropertyName("kind").WithMessage(TrayPlanValidator.Choose);
-        RuleFor(mix => mix.Per).Must(Check.IsChosen).OverridePropertyName("per").WithMessage(TrayPlanValidator.Choose);
+        RuleFor(mix => mix.Kind).Must(Check.IsChosen).OverridePropertyName("kind").WithMessage(Check.Choose);
+        RuleFor(mix => mix.Per).Must(Check.IsChosen).OverridePropertyName("per").WithMessage(Check.Choose);
         RuleFor(mix => mix.Method).Must(method => (method?.Length ?? 0) <= MixLimits.LongestMethod)
             .OverridePropertyName("method").WithMessage($"Up to {MixLimits.LongestMethod} letters.");
         RuleFor(mix => mix.Parts).Must(parts => parts?.Count is >= 1 and <= MixLimits.MostParts)
             .OverridePropertyName("parts").WithMessage($"Write 1 to {MixLimits.MostParts} ingredients.");
-        RuleForEach(mix => mix.Parts).ChildRules(part =>
+        RuleForEach(mix => mix.Parts).NotNull().OverridePropertyName("parts").WithMessage("Name the ingredient.").ChildRules(part =>
         {
             part.RuleFor(one => one.Name).Must(IsName).OverridePropertyName("name").WithMessage("Name the ingredient.");
-            part.RuleFor(one => one.Unit).Must(Check.IsChosen).OverridePropertyName("unit").WithMessage(TrayPlanValidator.Choose);
-            part.RuleFor(one => one.Value).Must(value => value is > 0 && double.IsFinite(value.Value)).OverridePropertyName("value").WithMessage("Write how much, more than 0.");
-        }).OverridePropertyName("parts");
+            part.RuleFor(one => one.Unit).Must(Check.IsChosen).OverridePropertyName("unit").WithMessage(Check.Choose);
+            part.RuleFor(one => one.Value).Must(value => value is >= MixLimits.LeastOfAPart && double.IsFinite(value.Value)).OverridePropertyName("value").WithMessage("Write how much, more than 0.");
+        });
         RuleFor(mix => mix).Custom((mix, context) =>
         {
             double most = mix.Per == MixBasis.KilogramOfMeat ? MixLimits.MostPerKilogram : MixLimits.MostPerSquareDecimetre;

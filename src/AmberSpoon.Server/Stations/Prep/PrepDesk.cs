@@ -2,6 +2,7 @@ using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Server.Stations.Tray;
@@ -13,111 +14,130 @@ namespace AmberSpoon.Server.Stations.Prep;
 
 /// <summary>Works at the counter: every change is checked, stored, and then told to all open pages.</summary>
 internal sealed class PrepDesk(
-    PrepShelf shelf, TrayDesk trays, PrepPlanner planner, IValidator<PrepRequest> prepRules, IValidator<MixRequest> mixRules, KitchenNews news, TimeProvider time)
+    PrepShelf shelf,
+    CommandBook commands,
+    Turns turns,
+    TrayDesk trays,
+    PrepPlanner planner,
+    AnswerCheck check,
+    IValidator<PrepRequest> prepRules,
+    IValidator<MixRequest> mixRules,
+    IValidator<TickRequest> tickRules,
+    IValidator<MeasuresRequest> measuresRules,
+    KitchenNews news,
+    TimeProvider time)
 {
     private const string OwnPrefix = "own-";
 
     public static string OwnId(int id) => FormattableString.Invariant($"{OwnPrefix}{id}");
 
-    public async Task<PrepView> View(CancellationToken cancel)
-    {
-        TrayRow tray = await trays.Current(cancel);
-        return planner.View(tray, await shelf.Choice(tray.Id, cancel), await shelf.Measures(cancel), await Listed(cancel));
-    }
+    public async Task<PrepView> View(CancellationToken cancel) => await View(await trays.Current(cancel), cancel);
 
-    public async Task<PrepView> Save(int trayId, PrepRequest request, CancellationToken cancel)
+    public async Task<PrepView> Save(int trayId, PrepRequest request, CommandHead head, CancellationToken cancel)
     {
         TrayRow tray = await trays.Find(trayId, cancel);
         prepRules.Require(request);
-        IReadOnlyList<MixListed> mixes = await Listed(cancel);
-        if (request.Mix is { } id && mixes.All(listed => listed.Id != id))
+        if (request.Mix is { } id && (await Listed(cancel)).All(listed => listed.Id != id))
         {
             throw ProblemException.InvalidField("mix", "That mix is not there any more. Choose another.");
         }
 
-        PrepChoice choice = await shelf.Change(trayId, now => request.ToChoice(now.Done), cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return planner.View(tray, choice, await shelf.Measures(cancel), mixes);
+        return await Change(tray, head, now => request.ToChoice(now.Done), cancel);
     }
 
     /// <summary>Ticks a step off, or takes the tick away; a key that is gone from the plan is let be.</summary>
-    public async Task<PrepView> Tick(int trayId, TickRequest request, CancellationToken cancel)
+    public async Task<PrepView> Tick(int trayId, TickRequest request, CommandHead head, CancellationToken cancel)
     {
-        await trays.Find(trayId, cancel);
-        if (request.Key is not { Length: > 0 and <= 60 } key)
-        {
-            throw ProblemException.InvalidField("key", "Say which step.");
-        }
-
-        await shelf.Change(
-            trayId,
+        TrayRow tray = await trays.Find(trayId, cancel);
+        tickRules.Require(request);
+        return await Change(
+            tray,
+            head,
             now =>
             {
-                string[] others = [.. now.Done.Where(done => done != key).TakeLast(PrepLimits.MostTicks - 1)];
-                return now with { Done = request.Done == true ? [.. others, key] : others };
+                string[] others = [.. now.Done.Where(done => done != request.Key).TakeLast(PrepLimits.MostTicks - 1)];
+                return now with { Done = request.Done == true ? [.. others, request.Key!] : others };
             },
             cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return await View(cancel);
     }
 
     /// <summary>Takes all ticks away: the work begins anew.</summary>
-    public async Task<PrepView> ClearTicks(int trayId, CancellationToken cancel)
-    {
-        await trays.Find(trayId, cancel);
-        await shelf.Change(trayId, now => now with { Done = [] }, cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return await View(cancel);
-    }
+    public async Task<PrepView> ClearTicks(int trayId, CommandHead head, CancellationToken cancel) =>
+        await Change(await trays.Find(trayId, cancel), head, now => now with { Done = [] }, cancel);
 
     /// <summary>Plans the tray with the coating that the chosen mix makes; the tray's own undo takes it back.</summary>
-    public async Task<PrepView> CoatTray(int trayId, CancellationToken cancel)
+    public async Task<PrepView> CoatTray(int trayId, CommandHead head, CancellationToken cancel)
     {
-        TrayRow tray = await trays.Find(trayId, cancel);
-        PrepChoice choice = await shelf.Choice(trayId, cancel);
+        PrepChoice choice = await shelf.Choice((await trays.Find(trayId, cancel)).Id, cancel);
         if ((await Listed(cancel)).FirstOrDefault(listed => listed.Id == choice.Mix) is not { } chosen || MixKinds.CoatingOf(chosen.Mix.Kind) is not { } coating)
         {
             throw ProblemException.InvalidField("mix", "Choose a mix that goes on the meat first.");
         }
 
-        await trays.SavePlan(tray, plan => plan with { Chicken = [.. plan.Chicken.Select(lot => lot with { Coating = coating })] }, cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return await View(cancel);
+        await trays.ChangePlan(trayId, head, plan => plan with { Chicken = [.. plan.Chicken.Select(lot => lot with { Coating = coating })] }, cancel);
+        await news.Changed(KitchenTopic.Prep);
+        return await View(await trays.Find(trayId, cancel), cancel);
     }
 
-    public async Task<PrepView> SetMeasures(MeasuresRequest request, CancellationToken cancel)
+    public async Task<PrepView> SetMeasures(MeasuresRequest request, CommandHead head, CancellationToken cancel)
     {
-        if (request.Spoons is not { } spoons || !Enum.IsDefined(spoons) || (request.Scale is { } scale && !Enum.IsDefined(scale)))
-        {
-            throw ProblemException.InvalidField("spoons", TrayPlanValidator.Choose);
-        }
-
-        await shelf.Save(new KitchenMeasures(spoons, request.Scale, request.HasJug ?? false), cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
+        measuresRules.Require(request);
+        await Once(
+            head,
+            async () =>
+            {
+                await shelf.Save(new KitchenMeasures(request.Spoons!.Value, request.Scale, request.HasJug ?? false), cancel);
+                return 0;
+            },
+            cancel);
         return await View(cancel);
     }
 
-    public async Task<MixListed> AddMix(MixRequest request, CancellationToken cancel)
+    public async Task<MixListed> AddMix(MixRequest request, CommandHead head, CancellationToken cancel)
     {
         mixRules.Require(request);
-        MixRow row = await shelf.Add(request.ToMix(), cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return Own(row);
+        int made = await Once(head, async () => (await shelf.Add(request.ToMix(), cancel)).Id, cancel);
+        return Own(await FindMix(made, cancel));
     }
 
-    public async Task<MixListed> ChangeMix(int id, MixRequest request, CancellationToken cancel)
+    public async Task<MixListed> ChangeMix(int id, MixRequest request, CommandHead head, CancellationToken cancel)
     {
+        using IDisposable turn = await turns.Of($"mix {id}", cancel);
         MixRow row = await FindMix(id, cancel);
         mixRules.Require(request);
-        await shelf.Change(row, request.ToMix(), cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
+        if (await commands.Done(head.CommandId, cancel) is null)
+        {
+            head.RequireSeen(row.Version, $"“{row.Mix.Name}”", _ => []);
+            await Once(
+                head,
+                async () =>
+                {
+                    await shelf.Change(row, request.ToMix(), cancel);
+                    return id;
+                },
+                cancel);
+        }
+
         return Own(row);
     }
 
-    public async Task DeleteMix(int id, CancellationToken cancel)
+    /// <summary>Throws a mix away; a second time changes nothing.</summary>
+    public async Task DeleteMix(int id, CommandHead head, CancellationToken cancel)
     {
-        await shelf.Delete(await FindMix(id, cancel), cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
+        using IDisposable turn = await turns.Of($"mix {id}", cancel);
+        if (await commands.Done(head.CommandId, cancel) is null)
+        {
+            MixRow row = await FindMix(id, cancel);
+            head.RequireSeen(row.Version, $"“{row.Mix.Name}”", _ => []);
+            await Once(
+                head,
+                async () =>
+                {
+                    await shelf.Delete(row, cancel);
+                    return id;
+                },
+                cancel);
+        }
     }
 
     public async Task<MarinadesView> Marinades(CancellationToken cancel) => new(
@@ -126,56 +146,107 @@ internal sealed class PrepDesk(
         time.GetUtcNow());
 
     /// <summary>The meat of a tray goes into its marinade now.</summary>
-    public async Task<MarinadesView> StartMarinade(int trayId, CancellationToken cancel)
+    public async Task<MarinadesView> StartMarinade(int trayId, CommandHead head, CancellationToken cancel)
     {
-        TrayRow tray = await trays.Find(trayId, cancel);
-        PrepChoice choice = await shelf.Choice(trayId, cancel);
-        PrepView view = planner.View(tray, choice, await shelf.Measures(cancel), await Listed(cancel));
+        PrepView view = await View(await trays.Find(trayId, cancel), cancel);
         if (view is not { Mix: { } mix, Marinade: { } marinade, Meat.Pieces: > 0 })
         {
             throw ProblemException.InvalidField("mix", "Choose a marinade or a rub, a length of time, and put chicken on the tray first.");
         }
 
-        if (choice.FrozenMm is not null)
+        if (view.Choice.FrozenMm is not null)
         {
             throw ProblemException.InvalidField("frozen", "The meat is still frozen. Let it thaw in the fridge first, then say that it is not frozen any more.");
         }
 
-        await shelf.Start(
-            new()
+        var row = new MarinadeRow
+        {
+            TrayName = view.TrayName,
+            MixName = mix.Mix.Name,
+            Place = view.Choice.Place,
+            StartedAt = marinade.Times.StartedAt,
+            TurnAt = marinade.Times.TurnAt,
+            ReadyAt = marinade.Times.ReadyAt,
+            LatestAt = marinade.Times.LatestAt,
+        };
+        await commands.Once(
+            head.CommandId,
+            async () =>
             {
-                TrayName = view.TrayName,
-                MixName = mix.Mix.Name,
-                Place = choice.Place,
-                StartedAt = marinade.Times.StartedAt,
-                TurnAt = marinade.Times.TurnAt,
-                ReadyAt = marinade.Times.ReadyAt,
-                LatestAt = marinade.Times.LatestAt,
+                await shelf.Start(row, cancel);
+                return row.Id;
             },
             cancel);
-        await news.Changed(KitchenTopic.Marinades, cancel);
+        await news.Changed(KitchenTopic.Marinades);
         return await Marinades(cancel);
     }
 
-    public Task<MarinadesView> TurnMarinade(int id, CancellationToken cancel) => WithMarinade(id, shelf.Turn, cancel);
+    public Task<MarinadesView> TurnMarinade(int id, CommandHead head, CancellationToken cancel) => WithMarinade(id, head, shelf.Turn, cancel);
 
-    public Task<MarinadesView> EndMarinade(int id, CancellationToken cancel) => WithMarinade(id, shelf.End, cancel);
+    public Task<MarinadesView> EndMarinade(int id, CommandHead head, CancellationToken cancel) => WithMarinade(id, head, shelf.End, cancel);
 
     public async Task<IReadOnlyList<MixListed>> Listed(CancellationToken cancel) =>
     [
         .. (await shelf.Mixes(cancel)).Select(Own),
-        .. MixLibrary.All.Select(ready => new MixListed(ready.Id, ready.Mix, IsOwn: false)),
+        .. MixLibrary.All.Select(ready => new MixListed(ready.Id, ready.Mix, IsOwn: false, Version: 1)),
     ];
 
-    private async Task<MarinadesView> WithMarinade(int id, Func<MarinadeRow, CancellationToken, Task> change, CancellationToken cancel)
+    private async Task<PrepView> View(TrayRow tray, CancellationToken cancel)
     {
-        await change(await shelf.FindMarinade(id, cancel) ?? throw ProblemException.NotFound("That marinade is not running."), cancel);
-        await news.Changed(KitchenTopic.Marinades, cancel);
+        (PrepChoice choice, int version) = await shelf.Decided(tray.Id, cancel);
+        return await View(tray, choice, version, cancel);
+    }
+
+    private async Task<PrepView> View(TrayRow tray, PrepChoice choice, int version, CancellationToken cancel) =>
+        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await Listed(cancel));
+
+    /// <summary>Changes what was decided for a tray, once it is known that it can be answered.</summary>
+    private async Task<PrepView> Change(TrayRow tray, CommandHead head, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)
+    {
+        using IDisposable turn = await turns.Of(FormattableString.Invariant($"prep {tray.Id}"), cancel);
+        (PrepChoice now, int version) = await shelf.Decided(tray.Id, cancel);
+        if (await commands.Done(head.CommandId, cancel) is not null)
+        {
+            return await View(tray, now, version, cancel);
+        }
+
+        head.RequireSeen(version, "What was decided here", _ => []);
+        PrepView view = check.Require(await View(tray, change(now), version + 1, cancel), "body");
+        await Once(
+            head,
+            async () =>
+            {
+                await shelf.Change(tray.Id, change, cancel);
+                return tray.Id;
+            },
+            cancel);
+        return view;
+    }
+
+    private async Task<int> Once(CommandHead head, Func<Task<int>> carryOut, CancellationToken cancel)
+    {
+        int made = await commands.Once(head.CommandId, carryOut, cancel);
+        await news.Changed(KitchenTopic.Prep);
+        return made;
+    }
+
+    private async Task<MarinadesView> WithMarinade(int id, CommandHead head, Func<MarinadeRow, CancellationToken, Task> change, CancellationToken cancel)
+    {
+        MarinadeRow row = await shelf.FindMarinade(id, cancel) ?? throw ProblemException.NotFound("That marinade is not running.");
+        await commands.Once(
+            head.CommandId,
+            async () =>
+            {
+                await change(row, cancel);
+                return id;
+            },
+            cancel);
+        await news.Changed(KitchenTopic.Marinades);
         return await Marinades(cancel);
     }
 
     private async Task<MixRow> FindMix(int id, CancellationToken cancel) =>
         await shelf.FindMix(id, cancel) ?? throw ProblemException.NotFound("That mix is not there any more.");
 
-    private static MixListed Own(MixRow row) => new(OwnId(row.Id), row.Mix, IsOwn: true);
+    private static MixListed Own(MixRow row) => new(OwnId(row.Id), row.Mix, IsOwn: true, row.Version);
 }

@@ -9,6 +9,7 @@ using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store.Rows;
@@ -18,13 +19,19 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <summary>Puts a tray, what was decided at the counter, and the clock together.</summary>
 internal sealed class PrepPlanner(TimeProvider time)
 {
-    public PrepView View(TrayRow tray, PrepChoice choice, KitchenMeasures measures, IReadOnlyList<MixListed> mixes)
+    /// <param name="tray">The tray.</param>
+    /// <param name="computed">What follows from its plan; null while it is empty.</param>
+    /// <param name="choice">What was decided.</param>
+    /// <param name="version">How often that was changed.</param>
+    /// <param name="measures">What the kitchen measures with.</param>
+    /// <param name="mixes">All that can be chosen.</param>
+    public PrepView View(TrayRow tray, TrayComputed? computed, PrepChoice choice, int version, KitchenMeasures measures, IReadOnlyList<MixListed> mixes)
     {
         TrayPlan plan = tray.Plan;
         DateTimeOffset now = time.GetUtcNow();
         MeatToCoat meat = MeatToCoat.Of(plan.Chicken);
-        TrayLayout? layout = plan.IsEmpty ? null : TrayArranger.Arrange(plan);
-        TrayForecast? forecast = layout is null ? null : TrayPlanner.Forecast(plan, layout);
+        TrayLayout? layout = computed?.Layout;
+        TrayForecast? forecast = computed?.Forecast;
         IReadOnlyList<CuttingItem> cutting = forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads);
         ThawView? thaw = Thaw(plan, choice, meat, now);
         MixListed? chosen = mixes.FirstOrDefault(listed => listed.Id == choice.Mix);
@@ -33,6 +40,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             tray.Id,
             plan.Name,
             choice,
+            version,
             measures,
             meat,
             mixes,

@@ -17,9 +17,9 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
         RuleFor(prep => prep.MarinateMinutes).LessThanOrEqualTo(MarinadeClock.MostOnCounterMinutes)
             .When(prep => prep.Place == MarinadePlace.Counter).OverridePropertyName("marinateMinutes")
             .WithMessage($"On the counter for {MarinadeClock.MostOnCounterMinutes} min at most. Put it in the fridge.");
-        RuleFor(prep => prep.Place).Must(Check.IsChosen).OverridePropertyName("place").WithMessage(TrayPlanValidator.Choose);
-        RuleFor(prep => prep.Container).Must(Check.IsChosen).OverridePropertyName("container").WithMessage(TrayPlanValidator.Choose);
-        RuleFor(prep => prep.Garnish).NotNull().OverridePropertyName("garnish").WithMessage(TrayPlanValidator.Choose);
+        RuleFor(prep => prep.Place).Must(Check.IsChosen).OverridePropertyName("place").WithMessage(Check.Choose);
+        RuleFor(prep => prep.Container).Must(Check.IsChosen).OverridePropertyName("container").WithMessage(Check.Choose);
+        RuleFor(prep => prep.Garnish).NotNull().OverridePropertyName("garnish").WithMessage(Check.Choose);
         RuleFor(prep => prep.Frozen).Must(frozen => frozen is null
                 || (Check.IsPositive(frozen) && frozen.ToEntered().Millimetres() is >= FridgeThaw.ThinnestMm and <= FridgeThaw.ThickestMm))
             .OverridePropertyName("frozen.value").WithMessage($"Write how thick the frozen pack is, {FridgeThaw.ThinnestMm} to {FridgeThaw.ThickestMm} mm.");
@@ -29,11 +29,11 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
             .OverridePropertyName("portionG").WithMessage($"A portion is {PrepLimits.LeastPortionG} to {PrepLimits.MostPortionG} g of cooked meat.");
         RuleFor(prep => prep.Packs).Must(packs => (packs?.Count ?? 0) <= PrepLimits.MostPacks)
             .OverridePropertyName("packs").WithMessage($"Up to {PrepLimits.MostPacks} packs.");
-        RuleForEach(prep => prep.Packs).SetValidator(new PackValidator()).OverridePropertyName("packs");
+        RuleForEach(prep => prep.Packs).NotNull().OverridePropertyName("packs").WithMessage("Describe this pack.").SetValidator(new PackValidator());
         RuleFor(prep => prep.Bird).Must(bird => bird is null || (Check.IsPositive(bird.Mass) && bird.Mass!.ToEntered().Grams() is >= PrepLimits.LeastBirdG and <= PrepLimits.MostBirdG))
             .OverridePropertyName("bird.mass.value").WithMessage($"A whole bird weighs {PrepLimits.LeastBirdG} to {PrepLimits.MostBirdG} g.");
-        RuleFor(prep => prep.RecipeMeat).Must(meat => meat is null || (Check.IsPositive(meat) && meat.ToEntered().Grams() <= PrepLimits.MostPackG))
-            .OverridePropertyName("recipeMeat.value").WithMessage("Write how much meat the recipe is for.");
+        RuleFor(prep => prep.RecipeMeat).Must(meat => meat is null || (Check.IsPositive(meat) && meat.ToEntered().Grams() is >= PrepLimits.LeastPackG and <= PrepLimits.MostPackG))
+            .OverridePropertyName("recipeMeat.value").WithMessage($"Write how much meat the recipe is for, {PrepLimits.LeastPackG:0} g to {PrepLimits.MostPackG / 1000:0} kg.");
         RuleFor(prep => prep.Bird).Must(bird => bird is null || bird.Price is >= 0 and <= PrepLimits.MostPrice)
             .OverridePropertyName("bird.price").WithMessage("Write what it costs.");
     }
@@ -42,13 +42,30 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
     {
         public PackValidator()
         {
-            RuleFor(pack => pack.Cut).Must(Check.IsChosen).OverridePropertyName("cut").WithMessage(TrayPlanValidator.Choose);
-            RuleFor(pack => pack.Mass).Must(mass => Check.IsPositive(mass) && mass!.ToEntered().Grams() <= PrepLimits.MostPackG)
-                .OverridePropertyName("mass.value").WithMessage("Write what the pack weighs.");
+            RuleFor(pack => pack.Cut).Must(Check.IsChosen).OverridePropertyName("cut").WithMessage(Check.Choose);
+            RuleFor(pack => pack.Mass).Must(mass => Check.IsPositive(mass) && mass!.ToEntered().Grams() is >= PrepLimits.LeastPackG and <= PrepLimits.MostPackG)
+                .OverridePropertyName("mass.value").WithMessage($"Write what the pack weighs, {PrepLimits.LeastPackG:0} g to {PrepLimits.MostPackG / 1000:0} kg.");
             RuleFor(pack => pack.Count).Must(count => count is >= 1 and <= PrepLimits.MostPieces)
                 .OverridePropertyName("count").WithMessage($"1 to {PrepLimits.MostPieces} pieces.");
             RuleFor(pack => pack.Price).Must(price => price is >= 0 and <= PrepLimits.MostPrice)
                 .OverridePropertyName("price").WithMessage("Write what the pack costs.");
         }
+    }
+}
+
+internal sealed class TickValidator : AbstractValidator<TickRequest>
+{
+    private const int LongestKey = 60;
+
+    public TickValidator() => RuleFor(tick => tick.Key).Must(key => key?.Length is > 0 and <= LongestKey)
+        .OverridePropertyName("key").WithMessage("Say which step.");
+}
+
+internal sealed class MeasuresValidator : AbstractValidator<MeasuresRequest>
+{
+    public MeasuresValidator()
+    {
+        RuleFor(measures => measures.Spoons).Must(Check.IsChosen).OverridePropertyName("spoons").WithMessage(Check.Choose);
+        RuleFor(measures => measures.Scale).Must(scale => scale is null || Check.IsChosen(scale)).OverridePropertyName("scale").WithMessage(Check.Choose);
     }
 }

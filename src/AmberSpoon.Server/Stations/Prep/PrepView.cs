@@ -7,7 +7,8 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
-using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Server.Commands;
 
 namespace AmberSpoon.Server.Stations.Prep;
 
@@ -15,6 +16,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="TrayId">Which tray.</param>
 /// <param name="TrayName">Its name.</param>
 /// <param name="Choice">What was decided.</param>
+/// <param name="Version">Grows with each change of it; a change names it in If-Match.</param>
 /// <param name="Measures">What the kitchen measures with.</param>
 /// <param name="Meat">The meat on the tray.</param>
 /// <param name="Mixes">All that can be chosen, the household's own first.</param>
@@ -36,6 +38,7 @@ public sealed record PrepView(
     int TrayId,
     string TrayName,
     PrepChoice Choice,
+    int Version,
     KitchenMeasures Measures,
     MeatToCoat Meat,
     IReadOnlyList<MixListed> Mixes,
@@ -52,12 +55,13 @@ public sealed record PrepView(
     double? RecipeFactor,
     Coating? CoatingDiffers,
     IReadOnlyList<Explanation> Why,
-    DateTimeOffset Now);
+    DateTimeOffset Now) : IVersioned;
 
 /// <param name="Id">What to choose it by.</param>
 /// <param name="Mix">What it is.</param>
 /// <param name="IsOwn">The household wrote it, and may change it.</param>
-public sealed record MixListed(string Id, Mix Mix, bool IsOwn);
+/// <param name="Version">Grows with each change.</param>
+public sealed record MixListed(string Id, Mix Mix, bool IsOwn, int Version) : IVersioned;
 
 /// <param name="Id">Which mix.</param>
 /// <param name="Mix">What it is.</param>

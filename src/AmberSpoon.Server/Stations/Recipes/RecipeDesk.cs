@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
@@ -6,6 +7,7 @@ using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Ways;
 using AmberSpoon.Formats.Recipes;
 using AmberSpoon.Formats.Recipes.ToKitchen;
+using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Server.Stations.Prep;
@@ -16,7 +18,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Recipes;
 
 /// <summary>Brings recipes in and gives plans away. What is refused leaves nothing behind.</summary>
-internal sealed class RecipeDesk(TrayDesk trays, TrayShelf trayShelf, PrepShelf prepShelf, PrepDesk prep, TrayPlanner planner, KitchenNews news)
+internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf trayShelf, PrepShelf prepShelf, PrepDesk prep, TrayPlanner planner, KitchenNews news)
 {
     private const int LongestCheckMinutes = 240;
 
@@ -34,20 +36,25 @@ internal sealed class RecipeDesk(TrayDesk trays, TrayShelf trayShelf, PrepShelf 
         }
     }
 
-    public async Task<RecipeMade> Use(RecipeText request, CancellationToken cancel)
+    public async Task<RecipeMade> Use(RecipeText request, CommandHead head, CancellationToken cancel)
     {
         RecipeReading reading = Read(request);
         RecipeTranslation made = Refusing(() => RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan));
-        TrayPlan plan = Laid(made.Plan);
-        (TrayRow tray, MixRow? mix) = await prepShelf.AddRecipe(
-            trayShelf,
-            plan,
-            made.Mix,
-            row => PrepChoice.Usual with { Mix = row is null ? null : PrepDesk.OwnId(row.Id), Heads = Math.Clamp(reading.Recipe.Serves ?? PrepChoice.Usual.Heads, 1, PrepLimits.MostHeads) },
+        TrayPlan plan = Asker.WhileWaiting(() => Laid(made.Plan), cancel);
+        int trayId = await commands.Once(
+            head.CommandId,
+            () => prepShelf.AddRecipe(
+                trayShelf,
+                plan,
+                made.Mix,
+                row => PrepChoice.Usual with { Mix = row is null ? null : PrepDesk.OwnId(row.Id), Heads = Math.Clamp(reading.Recipe.Serves ?? PrepChoice.Usual.Heads, 1, PrepLimits.MostHeads) },
+                cancel),
             cancel);
-        await news.Changed(KitchenTopic.Tray, cancel);
-        await news.Changed(KitchenTopic.Prep, cancel);
-        return new(tray.Id, tray.Plan.Name, mix is null ? null : PrepDesk.OwnId(mix.Id), Check(plan, reading.Recipe));
+        TrayRow tray = await trays.Find(trayId, cancel);
+        string? mix = (await prepShelf.Choice(trayId, cancel)).Mix;
+        await news.TrayChanged(tray.Id, tray.Version);
+        await news.Changed(KitchenTopic.Prep);
+        return new(tray.Id, tray.Plan.Name, mix, Asker.WhileWaiting(() => Check(plan, reading.Recipe), cancel));
     }
 
     /// <summary>A tray, its mix and its order of work as JSON-LD.</summary>
@@ -64,7 +71,7 @@ internal sealed class RecipeDesk(TrayDesk trays, TrayShelf trayShelf, PrepShelf 
         double serveG = mix is null ? 0 : PrepPlanner.ServedG(mix, choice);
         ScaledMix? scaled = mix is null ? null : MixScaler.Scale(mix, MeatToCoat.Of(tray.Plan.Chicken), await prepShelf.Measures(cancel), serveG);
         IReadOnlyList<WorkStep> order = WorkOrder.Of(new(tray.Plan, mix, serveG, choice.MarinateMinutes, choice.Garnish));
-        return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(tray.Plan, TrayPlanner.Forecast(tray.Plan), scaled, order, choice.Heads)));
+        return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(tray.Plan, trays.Computed(tray)!.Forecast, scaled, order, choice.Heads)));
     }
 
     /// <summary>Laid out; where one tray is too small, vegetables go on a second.</summary>
@@ -72,11 +79,11 @@ internal sealed class RecipeDesk(TrayDesk trays, TrayShelf trayShelf, PrepShelf 
     {
         try
         {
-            return planner.Answer(plan).Plan;
+            return planner.Answer(plan)?.Plan ?? plan;
         }
         catch (ProblemException full) when (full.Extensions.ContainsKey("offer") && plan.Vegetables.Count > 0)
         {
-            return planner.Answer(plan.WithVegetablesApart()).Plan;
+            return planner.Answer(plan.WithVegetablesApart())?.Plan ?? plan;
         }
     }
 

@@ -1,4 +1,5 @@
 using System.Text;
+using AmberSpoon.Server.Commands;
 using Microsoft.AspNetCore.Mvc;
 
 namespace AmberSpoon.Server.Stations.Recipes;
@@ -17,7 +18,7 @@ internal static class RecipeEndpoints
             .WithMetadata(new RequestSizeLimitAttribute(LargestBody))
             .ProducesValidationProblem();
 
-        recipes.MapPost("/use", (RecipeText request, RecipeDesk desk, CancellationToken cancel) => desk.Use(request, cancel))
+        recipes.MapPost("/use", (RecipeText request, [AsParameters] CommandHead head, RecipeDesk desk, CancellationToken cancel) => desk.Use(request, head, cancel))
             .WithName("UseRecipe").WithSummary("Makes a tray and a mix of a recipe, and tries its oven and time.")
             .WithMetadata(new RequestSizeLimitAttribute(LargestBody))
             .ProducesValidationProblem();

@@ -7,6 +7,8 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// <summary>Checks that many fields share.</summary>
 internal static class Check
 {
+    public const string Choose = "Choose one.";
+
     public static bool IsChosen<TChoice>(TChoice? choice)
         where TChoice : struct, Enum => choice is { } chosen && Enum.IsDefined(chosen);
 

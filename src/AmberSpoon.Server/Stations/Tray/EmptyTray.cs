@@ -1,4 +1,4 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -17,7 +17,6 @@ internal static class EmptyTray
         new EnteredTemperature(200, TemperatureUnit.Celsius),
         Steps: [],
         ProfileId.UnitedStates,
-        new EnteredTemperature(74, TemperatureUnit.Celsius),
         RestMinutes: 5,
         EatAt: null,
         Spots: []);

@@ -1,6 +1,8 @@
 using System.Globalization;
+using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
 using FluentValidation;
 
 namespace AmberSpoon.Server.Stations.Tray;
@@ -37,12 +39,13 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(Check.IsChosen(lot.Cut), $"{at}.cut", "Choose a cut.");
         Require(lot.SkinOn is not null, $"{at}.skinOn", "Say whether the skin is on.");
         Require(lot.SkinDown is not null, $"{at}.skinDown", "Say which side is down.");
-        Require(Check.IsChosen(lot.Coating), $"{at}.coating", TrayPlanValidator.Choose);
+        Require(Check.IsChosen(lot.Coating), $"{at}.coating", Check.Choose);
         Require(lot.Coating != Coating.Stuffed || lot.Cut == Cut.BonelessBreast, $"{at}.coating", "Only a boneless breast is slit and stuffed here. Choose that cut, or another coating.");
         Require(
             lot.Coating is not (Coating.ButterUnderSkin or Coating.HerbsUnderSkin) || lot.SkinOn == true, $"{at}.coating", "There is no skin to push it under: leave the skin on, or choose another coating.");
-        Require(Check.IsChosen(lot.StartFrom), $"{at}.startFrom", TrayPlanValidator.Choose);
+        Require(Check.IsChosen(lot.StartFrom), $"{at}.startFrom", Check.Choose);
         Require(lot.StartFrom != StartingPoint.Frozen, $"{at}.startFrom", "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
+        Goal(lot.Goal, at);
         bool heightUsable = Check.IsPositive(lot.Height);
         Require(lot.Height is null || heightUsable, $"{at}.height.value", "Write the height as a number above 0, or leave it empty.");
         if (Sizes(lot, at) && Check.IsChosen(lot.Cut))
@@ -51,19 +54,33 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         }
     }
 
+    private void Goal(CoreGoalRequest? goal, string at)
+    {
+        if (goal is null)
+        {
+            return;
+        }
+
+        Check.Temperature(context, goal.Core, $"{at}.goal.core.value", "middle", TrayPlanLimits.LowestTargetC, TrayPlanLimits.HighestTargetC);
+        Require(
+            goal.HoldSeconds is null or (>= 0 and <= TrayPlanLimits.LongestHoldSeconds),
+            $"{at}.goal.holdSeconds",
+            $"Hold it for 0 to {TrayPlanLimits.LongestHoldSeconds / 60} min.");
+    }
+
     private void Shared(int? id, int? vessel, int? addAt, bool? leaves, string at)
     {
         Require(id is { } number && _ids.Add(number), $"{at}.id", "Every lot needs a number of its own.");
         Require(vessel is >= 0 && vessel < (plan.Vessels?.Count ?? 0), $"{at}.vessel", "Choose one of tonight’s trays.");
         Require(Check.IsMinute(addAt), $"{at}.addAtMinutes", $"Add it 0 to {TrayPlanLimits.LatestStepMinutes} min after the start.");
-        Require(leaves is not null, $"{at}.leavesWhenDone", TrayPlanValidator.Choose);
+        Require(leaves is not null, $"{at}.leavesWhenDone", Check.Choose);
     }
 
     /// <returns>Whether they can be computed with.</returns>
     private bool Sizes(ChickenLotRequest lot, string at)
     {
         SizesRequest? sizes = lot.Sizes;
-        if (!Require(sizes is not null && Check.IsChosen(sizes.Basis), $"{at}.sizes.basis", TrayPlanValidator.Choose))
+        if (!Require(sizes is not null && Check.IsChosen(sizes.Basis), $"{at}.sizes.basis", Check.Choose))
         {
             return false;
         }
@@ -90,7 +107,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
     {
         CutFacts facts = CutTable.For(lot.Cut!.Value);
         (double lowG, double highG) = TrayPlanLimits.PieceMass(facts);
-        var made = new ChickenLot(0, facts.Cut, true, Coating.Oil, lot.Sizes!.ToSizes(), lot.Height is null || !heightUsable ? null : lot.Height.ToEntered(), StartingPoint.Fridge, 0, 0, false, false);
+        var made = new ChickenLot(0, facts.Cut, true, Coating.Oil, lot.Sizes!.ToSizes(), lot.Height is null || !heightUsable ? null : lot.Height.ToEntered(), StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(facts.Cut, TemperatureUnit.Celsius));
         IReadOnlyList<double> masses = made.MassesG();
         if (masses.Any(mass => !(mass >= lowG && mass <= highG)))
         {
@@ -117,7 +134,8 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         }
 
         Shared(lot.Id, lot.Vessel, lot.AddAtMinutes, lot.LeavesWhenDone, at);
-        Require(Check.IsChosen(lot.Place), $"{at}.place", TrayPlanValidator.Choose);
+        Require(Check.IsChosen(lot.Place), $"{at}.place", Check.Choose);
+        Require(lot.Goal is null || Check.IsChosen(lot.Goal), $"{at}.goal", Check.Choose);
         if (Require(Check.IsPositive(lot.Amount), $"{at}.amount.value", "Write the mass as a number above 0."))
         {
             double grams = lot.Amount!.ToEntered().Grams();
@@ -127,7 +145,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
                 $"{SayGrams(grams)} of one vegetable: between {TrayPlanLimits.LeastVegetableG:0} g and {TrayPlanLimits.MostVegetableG / 1000:0} kg is possible.");
         }
 
-        if (!Require(Check.IsChosen(lot.Kind), $"{at}.kind", "Choose a vegetable.") || !Require(Check.IsChosen(lot.Cut), $"{at}.cut", TrayPlanValidator.Choose))
+        if (!Require(Check.IsChosen(lot.Kind), $"{at}.kind", "Choose a vegetable.") || !Require(Check.IsChosen(lot.Cut), $"{at}.cut", Check.Choose))
         {
             return;
         }

@@ -25,13 +25,13 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
     {
         if (vessel is null || !Check.IsChosen(vessel.Kind))
         {
-            context.Fail($"{at}.kind", TrayPlanValidator.Choose);
+            context.Fail($"{at}.kind", Check.Choose);
             return;
         }
 
         if (vessel.Rack is null || vessel.Parchment is null)
         {
-            context.Fail(vessel.Rack is null ? $"{at}.rack" : $"{at}.parchment", TrayPlanValidator.Choose);
+            context.Fail(vessel.Rack is null ? $"{at}.rack" : $"{at}.parchment", Check.Choose);
         }
 
         if (vessel.WaterMl is not (>= 0 and <= TrayPlanLimits.MostWaterMl))
@@ -59,7 +59,7 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
     {
         if (step is null || !Check.IsChosen(step.Kind))
         {
-            context.Fail($"{at}.kind", TrayPlanValidator.Choose);
+            context.Fail($"{at}.kind", Check.Choose);
             return isCovered;
         }
 

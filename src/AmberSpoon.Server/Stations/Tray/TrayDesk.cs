@@ -1,7 +1,11 @@
+using AmberSpoon.Core.Heat.Sections;
+using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
 using AmberSpoon.Core.Trays.Ways;
+using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Store;
@@ -10,116 +14,218 @@ using FluentValidation;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
-/// <summary>Works on the household's trays: every change is checked and answered before it is stored, and then told to all open pages.</summary>
-internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<TrayPlanRequest> validator, KitchenNews news)
+/// <summary>
+/// Works on the household's trays: every change waits its turn, is checked and answered before it is stored, and is then told
+/// to all open pages. Questions change nothing.
+/// </summary>
+internal sealed class TrayDesk(
+    TrayShelf shelf, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
 {
+    /// <summary>Taken to make the first tray, so that two pages that open an empty kitchen share one.</summary>
+    private const string FirstTray = "first tray";
+
     /// <summary>The tray being worked on; an empty one is made where there is none.</summary>
-    public async Task<TrayRow> Current(CancellationToken cancel) => await shelf.Current(cancel) ?? await shelf.Add(EmptyTray.Plan, cancel);
+    public async Task<TrayRow> Current(CancellationToken cancel)
+    {
+        if (await shelf.Current(cancel) is { } row)
+        {
+            return row;
+        }
+
+        using IDisposable turn = await turns.Of(FirstTray, cancel);
+        return await shelf.Current(cancel) ?? await shelf.Add(EmptyTray.Plan, cancel);
+    }
 
     /// <exception cref="ProblemException">404 where there is no such tray.</exception>
     public async Task<TrayRow> Find(int id, CancellationToken cancel) =>
         await shelf.Find(id, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
 
-    public async Task<TrayView> View(CancellationToken cancel) => planner.View(await Current(cancel));
+    public async Task<TrayView> View(CancellationToken cancel) => View(await Current(cancel));
 
-    public async Task<TrayView> Save(int id, TrayPlanRequest request, CancellationToken cancel)
-    {
-        TrayRow row = await Find(id, cancel);
-        validator.Require(request);
-        return await Save(row, request.ToPlan(), cancel);
-    }
+    public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel));
+
+    /// <summary>What follows from a tray's plan; null while it is empty.</summary>
+    public TrayComputed? Computed(TrayRow row) => row.Plan.IsEmpty ? null : answers.Of(row);
+
+    public Task<TrayView> Save(int id, TrayPlanRequest request, CommandHead head, CancellationToken cancel) => Change(
+        id,
+        head,
+        _ =>
+        {
+            validator.Require(request);
+            return request.ToPlan();
+        },
+        cancel);
 
     /// <summary>A school's steps in place of the plan's own.</summary>
-    public async Task<TrayView> Tend(int id, TendingRequest request, CancellationToken cancel)
-    {
-        TrayRow row = await Find(id, cancel);
-        RequireFood(row);
-        TendingSchool school = request.ToSchool();
-        return await Save(row, Computed(planner.WithoutPastDinner(row.Plan), plan => SchoolSteps.Adopt(plan, school)), cancel);
-    }
+    public Task<TrayView> Tend(int id, TendingRequest request, CommandHead head, CancellationToken cancel) => Change(
+        id,
+        head,
+        row =>
+        {
+            RequireFood(row);
+            TendingSchool school = request.ToSchool();
+            return WhereDone(planner.WithoutPastDinner(row.Plan), plan => SchoolSteps.Adopt(plan, school));
+        },
+        cancel);
 
-    public async Task<TrayView> New(CancellationToken cancel) => await Shown(await shelf.Add(EmptyTray.Plan, cancel), cancel);
+    /// <summary>A change another station makes; without a dinner that has passed.</summary>
+    public Task<TrayView> ChangePlan(int id, CommandHead head, Func<TrayPlan, TrayPlan> change, CancellationToken cancel) =>
+        Change(id, head, row => change(planner.WithoutPastDinner(row.Plan)), cancel);
 
-    public async Task<TrayView> Duplicate(int id, CancellationToken cancel)
+    public Task<TrayView> New(CommandHead head, CancellationToken cancel) => Made(EmptyTray.Plan, head, cancel);
+
+    public async Task<TrayView> Duplicate(int id, CommandHead head, CancellationToken cancel)
     {
         TrayPlan plan = (await Find(id, cancel)).Plan;
         string name = plan.Name.Length + 7 <= TrayPlanLimits.LongestName ? $"{plan.Name}, again" : plan.Name;
-        return await Shown(await shelf.Add(plan with { Name = name, EatAt = null }, cancel), cancel);
+        return await Made(plan with { Name = name, EatAt = null }, head, cancel);
     }
 
-    public async Task<TrayView> Open(int id, CancellationToken cancel)
-    {
-        TrayRow row = await Find(id, cancel);
-        await shelf.Open(row, cancel);
-        return await Shown(row, cancel);
-    }
+    public Task<TrayView> Open(int id, CommandHead head, CancellationToken cancel) => Step(id, head, row => shelf.Open(row, cancel), cancel);
 
     /// <returns>The tray that is worked on afterwards.</returns>
-    public async Task<TrayView> Archive(int id, CancellationToken cancel)
+    public async Task<TrayView> Archive(int id, CommandHead head, CancellationToken cancel)
     {
-        await shelf.Archive(await Find(id, cancel), cancel);
-        return await Shown(await Current(cancel), cancel);
+        await Step(id, head, row => shelf.Archive(row, cancel), cancel);
+        return await View(cancel);
     }
 
-    public async Task<TrayView> Undo(int id, CancellationToken cancel)
-    {
-        TrayRow row = await Find(id, cancel);
-        return await shelf.Undo(row, cancel) ? await Shown(row, cancel) : throw ProblemException.Conflict("id", "There is nothing left to undo.");
-    }
+    public Task<TrayView> Undo(int id, CommandHead head, CancellationToken cancel) => Step(
+        id,
+        head,
+        async row => _ = await shelf.Undo(row, cancel) ? true : throw ProblemException.Conflict("id", "There is nothing left to undo."),
+        cancel);
 
-    public async Task<TrayView> Redo(int id, CancellationToken cancel)
-    {
-        TrayRow row = await Find(id, cancel);
-        return await shelf.Redo(row, cancel) ? await Shown(row, cancel) : throw ProblemException.Conflict("id", "There is nothing to do again.");
-    }
+    public Task<TrayView> Redo(int id, CommandHead head, CancellationToken cancel) => Step(
+        id,
+        head,
+        async row => _ = await shelf.Redo(row, cancel) ? true : throw ProblemException.Conflict("id", "There is nothing to do again."),
+        cancel);
 
     public async Task<TrayList> List(CancellationToken cancel) => new([.. (await shelf.All(cancel)).Select(row => new TrayListed(
         row.Id, row.Plan.Name, row.Plan.Count, [.. row.Plan.Chicken.Select(lot => lot.Cut)], [.. row.Plan.Vegetables.Select(lot => lot.Kind)], row.SavedAt, row.ArchivedAt is not null))]);
 
-    public async Task<TogetherView> Together(CancellationToken cancel)
+    /// <exception cref="ProblemException">400 with the field, or where this oven never gets there.</exception>
+    public ForecastView Forecast(TrayPlanRequest request, CancellationToken cancel)
     {
-        TrayRow row = await Current(cancel);
-        RequireFood(row);
-        IReadOnlyList<FinishProposal> proposals = Computed(row.Plan, FinishPlanner.Propose);
-        return new(row.Version, proposals);
+        validator.Require(request);
+        TrayPlan plan = request.ToPlan();
+        return plan.IsEmpty
+            ? throw ProblemException.InvalidField("chicken", "Put something on the tray first.")
+            : check.Require(ForecastView.Of(Asker.WhileWaiting(() => TrayPlanner.Forecast(plan), cancel)), "chicken");
     }
 
-    public async Task<IReadOnlyList<WayReport>> Compare(CompareRequest request, CancellationToken cancel)
+    /// <summary>The heaviest piece of a lot cut open, minute by minute, as planned.</summary>
+    /// <param name="id">Which tray.</param>
+    /// <param name="lot">Which lot; null for the one that leads.</param>
+    /// <param name="cancel">Ends it.</param>
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<SectionFilm> Section(int id, int? lot, CancellationToken cancel)
     {
-        TrayRow row = await Current(cancel);
-        RequireFood(row);
+        TrayComputed computed = Computed(await Find(id, cancel)) ?? throw ProblemException.NotFound("There is nothing on the tray to cut open.");
+        LotForecast shown = computed.Forecast.Lots.FirstOrDefault(other => other.Lot == (lot ?? computed.Forecast.Lead))
+            ?? throw ProblemException.NotFound("That lot is not on the tray.");
+        return Asker.WhileWaiting(() => TraySections.Film(computed.Plan, new LotSettings(computed.Plan, computed.Layout), shown, computed.Forecast.EatMinutes), cancel);
+    }
+
+    public async Task<TogetherView> Together(int id, CancellationToken cancel)
+    {
+        TrayRow row = await FindWithFood(id, cancel);
+        return new(row.Version, Asker.WhileWaiting(() => WhereDone(row.Plan, FinishPlanner.Propose), cancel));
+    }
+
+    public async Task<IReadOnlyList<WayReport>> Compare(int id, CompareRequest request, CancellationToken cancel)
+    {
+        TrayRow row = await FindWithFood(id, cancel);
         if (request.Ways is not { Count: >= WayComparer.Fewest and <= WayComparer.Most } ids || ids.Distinct().Count() != ids.Count)
         {
             throw ProblemException.InvalidField("ways", $"Choose {WayComparer.Fewest} to {WayComparer.Most} different ways.");
         }
 
-        ReadyWay[] ways = [.. ids.Select(id => ReadyWays.Find(id) ?? throw ProblemException.InvalidField("ways", "That is not one of the ways."))];
-        return WayComparer.Compare(row.Plan, ways);
+        ReadyWay[] ways = [.. ids.Select(way => ReadyWays.Find(way) ?? throw ProblemException.InvalidField("ways", "That is not one of the ways."))];
+        return Asker.WhileWaiting(() => WayComparer.Compare(row.Plan, ways), cancel);
     }
 
-    public async Task<RecipeOutcome> CheckRecipe(RecipeRequest request, CancellationToken cancel)
+    public async Task<RecipeOutcome> CheckRecipe(int id, RecipeRequest request, CancellationToken cancel)
     {
-        TrayRow row = await Current(cancel);
+        TrayRow row = await FindWithFood(id, cancel);
+        return Asker.WhileWaiting(() => RecipeCheck.Of(row.Plan, request.RequireOven(), request.RequireMinutes()), cancel);
+    }
+
+    private async Task<TrayView> Change(int id, CommandHead head, Func<TrayRow, TrayPlan> change, CancellationToken cancel)
+    {
+        using IDisposable turn = await turns.Of(TurnOf(id), cancel);
+        TrayRow row = await Find(id, cancel);
+        if (await commands.Done(head.CommandId, cancel) is null)
+        {
+            RequireSeen(head, row);
+            TrayPlan wanted = Asker.WhileWaiting(() => change(row), cancel);
+            TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted), cancel);
+            TrayPlan plan = computed?.Plan ?? (wanted with { Spots = [] });
+            check.Require(computed, "chicken");
+            await commands.Once(
+                head.CommandId,
+                async () =>
+                {
+                    await shelf.Save(row, plan, cancel);
+                    return id;
+                },
+                cancel);
+            if (computed is not null)
+            {
+                answers.Keep(row, computed);
+            }
+
+            await news.TrayChanged(id, row.Version);
+        }
+
+        return View(row);
+    }
+
+    private async Task<TrayView> Step(int id, CommandHead head, Func<TrayRow, Task> step, CancellationToken cancel)
+    {
+        using IDisposable turn = await turns.Of(TurnOf(id), cancel);
+        TrayRow row = await Find(id, cancel);
+        if (await commands.Done(head.CommandId, cancel) is null)
+        {
+            RequireSeen(head, row);
+            await commands.Once(
+                head.CommandId,
+                async () =>
+                {
+                    await step(row);
+                    return id;
+                },
+                cancel);
+            await news.TrayChanged(id, row.Version);
+        }
+
+        return View(row);
+    }
+
+    private async Task<TrayView> Made(TrayPlan plan, CommandHead head, CancellationToken cancel)
+    {
+        int made = await commands.Once(head.CommandId, async () => (await shelf.Add(plan, cancel)).Id, cancel);
+        TrayRow row = await Find(made, cancel);
+        await news.TrayChanged(row.Id, row.Version);
+        return View(row);
+    }
+
+    private TrayView View(TrayRow row) => planner.View(row, Computed(row));
+
+    private void RequireSeen(CommandHead head, TrayRow row) => head.RequireSeen(
+        row.Version,
+        $"“{row.Plan.Name}”",
+        seen => answers.PlanOf(row.Id, seen) is { } before ? PlanChanges.Between(before, row.Plan) : []);
+
+    private static string TurnOf(int id) => FormattableString.Invariant($"tray {id}");
+
+    private async Task<TrayRow> FindWithFood(int id, CancellationToken cancel)
+    {
+        TrayRow row = await Find(id, cancel);
         RequireFood(row);
-        return RecipeCheck.Of(row.Plan, request.RequireOven(), request.RequireMinutes());
-    }
-
-    /// <summary>A change another station makes; without a dinner that has passed.</summary>
-    public Task<TrayView> SavePlan(TrayRow row, Func<TrayPlan, TrayPlan> change, CancellationToken cancel) =>
-        Save(row, change(planner.WithoutPastDinner(row.Plan)), cancel);
-
-    private async Task<TrayView> Save(TrayRow row, TrayPlan wanted, CancellationToken cancel)
-    {
-        (TrayPlan plan, TrayAnswer? answer) = planner.Answer(wanted);
-        await shelf.Save(row, plan, cancel);
-        await news.Changed(KitchenTopic.Tray, cancel);
-        return new(row.Id, plan, row.Version, row.CanUndo, row.CanRedo, answer, EatAtHasPassed: false, planner.Now);
-    }
-
-    private async Task<TrayView> Shown(TrayRow row, CancellationToken cancel)
-    {
-        await news.Changed(KitchenTopic.Tray, cancel);
-        return planner.View(row);
+        return row;
     }
 
     private static void RequireFood(TrayRow row)
@@ -130,7 +236,7 @@ internal sealed class TrayDesk(TrayShelf shelf, TrayPlanner planner, IValidator<
         }
     }
 
-    private static TResult Computed<TResult>(TrayPlan plan, Func<TrayPlan, TResult> compute)
+    private static TResult WhereDone<TResult>(TrayPlan plan, Func<TrayPlan, TResult> compute)
     {
         try
         {

@@ -1,6 +1,4 @@
-using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Trays.Layout;
-using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Commands;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
@@ -8,42 +6,16 @@ internal static class TrayEndpoints
 {
     public static void MapTray(this IEndpointRouteBuilder routes)
     {
-        MapCurrent(routes.MapGroup("/tray").WithTags("Tray"));
-        MapShelf(routes.MapGroup("/trays").WithTags("Tray"));
-    }
-
-    /// <summary>Questions about the tray being worked on; none changes it.</summary>
-    private static void MapCurrent(RouteGroupBuilder tray)
-    {
-        tray.MapGet("", (TrayDesk desk, CancellationToken cancel) => desk.View(cancel))
+        RouteGroupBuilder current = routes.MapGroup("/tray").WithTags("Tray").WithVersionTags();
+        current.MapGet("", (TrayDesk desk, CancellationToken cancel) => desk.View(cancel))
             .WithName("GetTray").WithSummary("The tray being worked on, with its answer.");
 
-        tray.MapGet("/section", async (int? lot, TrayDesk desk, CancellationToken cancel) =>
-        {
-            TrayPlan plan = (await desk.Current(cancel)).Plan;
-            if (plan.IsEmpty)
-            {
-                throw ProblemException.NotFound("There is nothing on the tray to cut open.");
-            }
+        RouteGroupBuilder trays = routes.MapGroup("/trays").WithTags("Tray").WithVersionTags();
+        MapShelf(trays);
+        MapQuestions(trays);
 
-            TrayForecast forecast = TrayPlanner.Forecast(plan);
-            LotForecast shown = forecast.Lots.FirstOrDefault(other => other.Lot == (lot ?? forecast.Lead))
-                ?? throw ProblemException.NotFound("That lot is not on the tray.");
-            return TraySections.Film(plan, new LotSettings(plan, TrayArranger.Arrange(plan)), shown, forecast.EatMinutes);
-        })
-            .WithName("GetTraySection").WithSummary("The heaviest piece of a lot cut open, minute by minute, as planned.")
-            .ProducesProblem(StatusCodes.Status404NotFound);
-
-        tray.MapPost("/together", (TrayDesk desk, CancellationToken cancel) => desk.Together(cancel))
-            .WithName("ProposeTogether").WithSummary("Small changes that bring everything to done in one window.")
-            .ProducesValidationProblem();
-
-        tray.MapPost("/compare", (CompareRequest request, TrayDesk desk, CancellationToken cancel) => desk.Compare(request, cancel))
-            .WithName("CompareWays").WithSummary("The same food baked two to four ways.")
-            .ProducesValidationProblem();
-
-        tray.MapPost("/recipe", (RecipeRequest request, TrayDesk desk, CancellationToken cancel) => desk.CheckRecipe(request, cancel))
-            .WithName("CheckRecipe").WithSummary("What a recipe’s temperature and time would do to these pieces.")
+        routes.MapPost("/forecast", (TrayPlanRequest request, TrayDesk desk, CancellationToken cancel) => desk.Forecast(request, cancel))
+            .WithTags("Tray").WithName("ForecastPlan").WithSummary("What a plan leads to, lot by lot; nothing is stored.")
             .ProducesValidationProblem();
     }
 
@@ -52,26 +24,59 @@ internal static class TrayEndpoints
         trays.MapGet("", (TrayDesk desk, CancellationToken cancel) => desk.List(cancel))
             .WithName("GetTrays").WithSummary("All trays, the one opened last first.");
 
-        trays.MapPost("", (TrayDesk desk, CancellationToken cancel) => desk.New(cancel))
+        trays.MapPost("", ([AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.New(head, cancel))
             .WithName("NewTray").WithSummary("An empty tray, which becomes the one being worked on.");
 
-        trays.MapPut("/{id:int}", (int id, TrayPlanRequest request, TrayDesk desk, CancellationToken cancel) => desk.Save(id, request, cancel))
+        trays.MapGet("/{id:int}", (int id, TrayDesk desk, CancellationToken cancel) => desk.View(id, cancel))
+            .WithName("GetTrayById").WithSummary("A tray, with its answer.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+        trays.MapPut("/{id:int}", (int id, TrayPlanRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Save(id, request, head, cancel))
             .WithName("SaveTray").WithSummary("Checks, lays, answers and stores a tray; stores nothing when it refuses.")
-            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
-        trays.MapPost("/{id:int}/tending", (int id, TendingRequest request, TrayDesk desk, CancellationToken cancel) => desk.Tend(id, request, cancel))
+        trays.MapPost("/{id:int}/tending", (int id, TendingRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Tend(id, request, head, cancel))
             .WithName("TendTray").WithSummary("A school’s tending steps, at times that fit this tray.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
+        trays.MapPost("/{id:int}/open", (int id, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Open(id, head, cancel))
+            .WithName("OpenTray").WithSummary("Makes a tray the one being worked on.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
+        trays.MapPost("/{id:int}/duplicate", (int id, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Duplicate(id, head, cancel))
+            .WithName("DuplicateTray").WithSummary("A copy, which becomes the one being worked on.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+        trays.MapPost("/{id:int}/archive", (int id, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Archive(id, head, cancel))
+            .WithName("ArchiveTray").WithSummary("Puts a tray away; open brings it back.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
+        trays.MapPost("/{id:int}/undo", (int id, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Undo(id, head, cancel))
+            .WithName("UndoTray").WithSummary("Back to the state before the last change.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
+        trays.MapPost("/{id:int}/redo", (int id, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Redo(id, head, cancel))
+            .WithName("RedoTray").WithSummary("Forward again after an undo.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+    }
+
+    /// <summary>None of them changes anything.</summary>
+    private static void MapQuestions(RouteGroupBuilder trays)
+    {
+        trays.MapGet("/{id:int}/section", (int id, int? lot, TrayDesk desk, CancellationToken cancel) => desk.Section(id, lot, cancel))
+            .WithName("GetTraySection").WithSummary("The heaviest piece of a lot cut open, minute by minute, as planned.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
+        trays.MapPost("/{id:int}/together", (int id, TrayDesk desk, CancellationToken cancel) => desk.Together(id, cancel))
+            .WithName("ProposeTogether").WithSummary("Small changes that bring everything to done in one window.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 
-        Step("open", "OpenTray", "Makes a tray the one being worked on.", (desk, id, cancel) => desk.Open(id, cancel));
-        Step("duplicate", "DuplicateTray", "A copy, which becomes the one being worked on.", (desk, id, cancel) => desk.Duplicate(id, cancel));
-        Step("archive", "ArchiveTray", "Puts a tray away; open brings it back.", (desk, id, cancel) => desk.Archive(id, cancel));
-        Step("undo", "UndoTray", "Back to the state before the last change.", (desk, id, cancel) => desk.Undo(id, cancel));
-        Step("redo", "RedoTray", "Forward again after an undo.", (desk, id, cancel) => desk.Redo(id, cancel));
+        trays.MapPost("/{id:int}/compare", (int id, CompareRequest request, TrayDesk desk, CancellationToken cancel) => desk.Compare(id, request, cancel))
+            .WithName("CompareWays").WithSummary("The same food baked two to four ways.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 
-        void Step(string path, string name, string summary, Func<TrayDesk, int, CancellationToken, Task<TrayView>> step) =>
-            trays.MapPost($"/{{id:int}}/{path}", (int id, TrayDesk desk, CancellationToken cancel) => step(desk, id, cancel))
-                .WithName(name).WithSummary(summary)
-                .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+        trays.MapPost("/{id:int}/recipe-check", (int id, RecipeRequest request, TrayDesk desk, CancellationToken cancel) => desk.CheckRecipe(id, request, cancel))
+            .WithName("CheckRecipe").WithSummary("What a recipe’s temperature and time would do to these pieces.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
     }
 }

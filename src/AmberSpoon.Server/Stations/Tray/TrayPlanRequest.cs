@@ -1,4 +1,5 @@
-using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Goals;
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
@@ -7,6 +8,7 @@ using AmberSpoon.Core.Units;
 namespace AmberSpoon.Server.Stations.Tray;
 
 /// <summary>A plan as it arrives, anything possibly missing; <see cref="TrayPlanValidator"/> says what is wrong.</summary>
+/// <param name="TargetCore">The goal of lots of chicken that have none of their own; without it each cut has its usual one.</param>
 public sealed record TrayPlanRequest(
     string? Name = null,
     IReadOnlyList<ChickenLotRequest>? Chicken = null,
@@ -24,14 +26,13 @@ public sealed record TrayPlanRequest(
     /// <summary>The plan of a request that was found valid.</summary>
     public TrayPlan ToPlan() => new(
         Name!.Trim(),
-        [.. Chicken!.Select(lot => lot.ToLot())],
+        [.. Chicken!.Select(lot => lot.ToLot(TargetCore?.ToEntered(), OvenSetting!.Unit!.Value))],
         [.. Vegetables!.Select(lot => lot.ToLot())],
         [.. Vessels!.Select(vessel => vessel.ToVessel())],
         OvenMode!.Value,
         OvenSetting!.ToEntered(),
         [.. Steps!.Select(step => step.ToStep()).OrderBy(step => step.AtMinutes)],
         Profile!.Value,
-        TargetCore!.ToEntered(),
         RestMinutes!.Value,
         EatAt,
         [.. (Spots ?? []).Select(spot => spot.ToSpot())]);
@@ -48,9 +49,12 @@ public sealed record ChickenLotRequest(
     int? Vessel = null,
     int? AddAtMinutes = null,
     bool? LeavesWhenDone = null,
-    bool? SkinDown = null)
+    bool? SkinDown = null,
+    CoreGoalRequest? Goal = null)
 {
-    public ChickenLot ToLot() => new(
+    /// <param name="shared">The goal of lots without their own, or null.</param>
+    /// <param name="unit">The unit in which a cut's usual goal is said.</param>
+    public ChickenLot ToLot(EnteredTemperature? shared, TemperatureUnit unit) => new(
         Id!.Value,
         Cut!.Value,
         SkinOn!.Value,
@@ -61,7 +65,15 @@ public sealed record ChickenLotRequest(
         Vessel!.Value,
         AddAtMinutes!.Value,
         LeavesWhenDone!.Value,
-        SkinDown!.Value);
+        SkinDown!.Value,
+        Goal?.ToGoal() ?? (shared is null ? CoreGoal.Usual(Cut!.Value, unit) : new CoreGoal(shared)));
+}
+
+/// <param name="Core">Where the coldest middle should get to.</param>
+/// <param name="HoldSeconds">And stay for so long, s; left out for not at all.</param>
+public sealed record CoreGoalRequest(TemperatureRequest? Core = null, int? HoldSeconds = null)
+{
+    public CoreGoal ToGoal() => new(Core!.ToEntered(), HoldSeconds ?? 0);
 }
 
 public sealed record SizesRequest(
@@ -84,10 +96,11 @@ public sealed record VegetableLotRequest(
     VegetablePlace? Place = null,
     int? Vessel = null,
     int? AddAtMinutes = null,
-    bool? LeavesWhenDone = null)
+    bool? LeavesWhenDone = null,
+    Tenderness? Goal = null)
 {
     public VegetableLot ToLot() => new(
-        Id!.Value, Kind!.Value, Cut!.Value, Size!.ToEntered(), Amount!.ToEntered(), Place!.Value, Vessel!.Value, AddAtMinutes!.Value, LeavesWhenDone!.Value);
+        Id!.Value, Kind!.Value, Cut!.Value, Size!.ToEntered(), Amount!.ToEntered(), Place!.Value, Vessel!.Value, AddAtMinutes!.Value, LeavesWhenDone!.Value, Goal ?? Tenderness.Tender);
 }
 
 public sealed record VesselRequest(

@@ -7,8 +7,6 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// <summary>Checks a plan field by field, then each lot, vessel and step.</summary>
 internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
 {
-    public const string Choose = "Choose one.";
-
     public TrayPlanValidator()
     {
         RuleFor(plan => plan.Name).Must(name => name?.Trim().Length is > 0 and <= TrayPlanLimits.LongestName)
@@ -21,14 +19,14 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
             .OverridePropertyName("vessels").WithMessage("Plan one tray or two.");
         RuleFor(plan => plan).Must(plan => (plan.Chicken?.Count ?? 0) + (plan.Vegetables?.Count ?? 0) <= TrayPlanLimits.MostLots)
             .OverridePropertyName("chicken").WithMessage($"Up to {TrayPlanLimits.MostLots} lots fit one evening.");
-        RuleFor(plan => plan.OvenMode).Must(Check.IsChosen).OverridePropertyName("ovenMode").WithMessage(Choose);
+        RuleFor(plan => plan.OvenMode).Must(Check.IsChosen).OverridePropertyName("ovenMode").WithMessage(Check.Choose);
         RuleFor(plan => plan.OvenMode).NotEqual(OvenMode.Grill).OverridePropertyName("ovenMode").WithMessage(
             "The grill burns the top long before the middle is done: choose still or fan, and grill at the end as a step.");
         RuleFor(plan => plan.OvenSetting).Custom((oven, context) => Check.Temperature(
             context, oven, "ovenSetting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC));
-        RuleFor(plan => plan.Profile).Must(Check.IsChosen).OverridePropertyName("profile").WithMessage(Choose);
+        RuleFor(plan => plan.Profile).Must(Check.IsChosen).OverridePropertyName("profile").WithMessage(Check.Choose);
         RuleFor(plan => plan.TargetCore).Custom((target, context) => Check.Temperature(
-            context, target, "targetCore.value", "middle", TrayPlanLimits.LowestTargetC, TrayPlanLimits.HighestTargetC));
+            context, target, "targetCore.value", "middle", TrayPlanLimits.LowestTargetC, TrayPlanLimits.HighestTargetC)).When(plan => plan.TargetCore is not null);
         RuleFor(plan => plan.RestMinutes).Must(minutes => minutes is >= 0 and <= TrayPlanLimits.LongestRestMinutes)
             .OverridePropertyName("restMinutes").WithMessage($"Rest for 0 to {TrayPlanLimits.LongestRestMinutes} minutes.");
         RuleFor(plan => plan).Custom((plan, context) =>

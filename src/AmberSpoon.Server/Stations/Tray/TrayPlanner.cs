@@ -1,8 +1,10 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Tending;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Store.Rows;
 
@@ -14,16 +16,16 @@ internal sealed class TrayPlanner(TimeProvider time)
     public DateTimeOffset Now => time.GetUtcNow();
 
     /// <summary>Lays and answers a plan that is to be saved.</summary>
-    /// <returns>The plan with a place for every piece, and its answer; no answer for an empty tray.</returns>
+    /// <returns>The plan with a place for every piece, and what follows from it; nothing for an empty tray.</returns>
     /// <exception cref="ProblemException">
     /// 400 when it does not fit, this oven never gets there, a step comes too late, or dinner is in the past, too soon or
     /// too far ahead. Too soon carries <c>earliestEatAt</c>, too full <c>offer</c>, so that the page can offer it.
     /// </exception>
-    public (TrayPlan Plan, TrayAnswer? Answer) Answer(TrayPlan plan)
+    public TrayComputed? Answer(TrayPlan plan)
     {
         if (plan.IsEmpty)
         {
-            return (plan with { Spots = [] }, null);
+            return null;
         }
 
         TrayLayout layout = TrayArranger.Arrange(plan);
@@ -32,25 +34,38 @@ internal sealed class TrayPlanner(TimeProvider time)
         TrayForecast forecast = Forecast(laid, layout);
         RequireStepsInTime(laid, forecast);
         RequireDinnerInTime(laid, forecast);
-        return (laid, AnswerAt(laid, layout, forecast, laid.EatAt));
+        TrayComputed computed = Computed(laid, layout, forecast);
+        _ = computed.Details.Value;
+        return computed;
+    }
+
+    /// <summary>What follows from a stored plan.</summary>
+    /// <exception cref="ProblemException">400 when this oven never gets there.</exception>
+    public static TrayComputed Compute(TrayPlan plan)
+    {
+        TrayLayout layout = TrayArranger.Arrange(plan);
+        return Computed(plan, layout, Forecast(plan, layout));
     }
 
     /// <summary>A stored plan without its dinner where that has passed: what the page shows for it.</summary>
     public TrayPlan WithoutPastDinner(TrayPlan plan) => plan.EatAt < time.GetUtcNow() ? plan with { EatAt = null } : plan;
 
     /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
-    public TrayView View(TrayRow row)
+    /// <param name="row">The tray.</param>
+    /// <param name="computed">What follows from its plan; null while it is empty.</param>
+    public TrayView View(TrayRow row, TrayComputed? computed)
     {
         DateTimeOffset now = time.GetUtcNow();
-        if (row.Plan.IsEmpty)
+        if (computed is null)
         {
             return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, null, EatAtHasPassed: false, now);
         }
 
-        TrayLayout layout = TrayArranger.Arrange(row.Plan);
-        TrayForecast forecast = Forecast(row.Plan, layout);
-        bool passed = row.Plan.EatAt is { } eatAt && DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1);
-        TrayAnswer answer = AnswerAt(row.Plan, layout, forecast, passed ? null : row.Plan.EatAt);
+        bool passed = row.Plan.EatAt is { } dinner && DinnerScheduler.BackFrom(dinner, computed.Forecast).InAt < now.AddMinutes(-1);
+        DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
+        TrayDetails details = computed.Details.Value;
+        var answer = new TrayAnswer(
+            computed.Forecast, computed.Layout, timing, details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why);
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
 
@@ -70,8 +85,14 @@ internal sealed class TrayPlanner(TimeProvider time)
     public static ProblemException NeverDone(TrayPlan plan, LotNeverDoneException never) => ProblemException.InvalidField(
         "ovenSetting.value",
         plan.Chicken.Any(lot => lot.Id == never.Lot)
-            ? $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the middle of the {NameOf(plan, never.Lot)} does not reach {plan.TargetCore.ToTemperature().Say(plan.TargetCore.Unit)} within four hours. Choose a hotter oven."
+            ? $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the middle of the {NameOf(plan, never.Lot)} does not reach {GoalOf(plan, never.Lot)} within four hours. Choose a hotter oven."
             : $"At {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)} the {NameOf(plan, never.Lot)} do not get tender within four hours. Choose a hotter oven, or cut them smaller.");
+
+    private static string GoalOf(TrayPlan plan, int lot)
+    {
+        EnteredTemperature core = plan.Chicken.First(chicken => chicken.Id == lot).Goal.Core;
+        return core.ToTemperature().Say(core.Unit);
+    }
 
     private static string NameOf(TrayPlan plan, int lot) =>
         plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
@@ -140,7 +161,10 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
     }
 
-    private TrayAnswer AnswerAt(TrayPlan plan, TrayLayout layout, TrayForecast forecast, DateTimeOffset? eatAt)
+    private static TrayComputed Computed(TrayPlan plan, TrayLayout layout, TrayForecast forecast) =>
+        new(plan, layout, forecast, new(() => Details(plan, layout, forecast)));
+
+    private static TrayDetails Details(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
         CrowdingCost? crowding = null;
         IReadOnlyList<StepEffect> effects = [];
@@ -149,16 +173,7 @@ internal sealed class TrayPlanner(TimeProvider time)
             () => crowding = CrowdingCost.Of(plan, layout, forecast),
             () => effects = StepEffects.Of(plan, layout, forecast),
             () => brush = IsBrushed(plan) ? new(LastBaste.Minutes(plan, layout, forecast)) : null);
-        return new(
-            forecast,
-            layout,
-            eatAt is { } dinner ? DinnerScheduler.BackFrom(dinner, forecast) : DinnerScheduler.From(time.GetUtcNow(), forecast),
-            HandsOn.Of(plan, forecast),
-            crowding,
-            effects,
-            brush,
-            TrayCautions.For(plan),
-            ForecastReasons.For(plan, forecast));
+        return new(HandsOn.Of(plan, forecast), crowding, effects, brush, TrayCautions.For(plan, forecast), ForecastReasons.For(plan, forecast));
     }
 
     /// <summary>Something wet that met raw meat may be brushed on again.</summary>

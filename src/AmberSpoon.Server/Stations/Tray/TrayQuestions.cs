@@ -20,7 +20,7 @@ public sealed record TendingRequest(HeatSchool? Heat = null, HowOften? Turning =
     public TendingSchool ToSchool() => new(
         Heat ?? throw Missing("heat"), Turning ?? throw Missing("turning"), Basting ?? throw Missing("basting"), DrainsJuices ?? throw Missing("drainsJuices"));
 
-    private static ProblemException Missing(string field) => ProblemException.InvalidField(field, TrayPlanValidator.Choose);
+    private static ProblemException Missing(string field) => ProblemException.InvalidField(field, Check.Choose);
 }
 
 /// <summary>A recipe's oven and time.</summary>

@@ -1,7 +1,9 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Tending;
+using AmberSpoon.Server.Commands;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
@@ -15,7 +17,7 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// <param name="EatAtHasPassed">The stored dinner time is gone; the answer is then for going in now.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record TrayView(
-    int Id, TrayPlan Plan, int Version, bool CanUndo, bool CanRedo, TrayAnswer? Answer, bool EatAtHasPassed, DateTimeOffset Now);
+    int Id, TrayPlan Plan, int Version, bool CanUndo, bool CanRedo, TrayAnswer? Answer, bool EatAtHasPassed, DateTimeOffset Now) : IVersioned;
 
 /// <summary>What a plan leads to: on the clock, on the tray and in the food.</summary>
 /// <param name="Forecast">Times, temperatures and states.</param>

@@ -14,6 +14,9 @@ internal static class SolveReader
     private const int MostStages = 20;
     private const int MostSamples = 200;
 
+    /// <summary>Cells times steps, some seconds of one core: enough for every textbook case many times over.</summary>
+    private const double MostWork = 1.5e7;
+
     /// <summary>Cells from the middle to the nearest surface, where none are asked for.</summary>
     private const double CellsAcross = 16;
 
@@ -37,6 +40,7 @@ internal static class SolveReader
         var stages = new SteadyStages(ReadStages(request.Stages));
         return new(body, Required("initialC", request.InitialC, -5, 120), stages, Steps)
         {
+            MostWork = MostWork,
             SampleAtS = ReadSampleS(request.SampleMinutes, stages.EndS),
         };
     }

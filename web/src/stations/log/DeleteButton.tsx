@@ -1,12 +1,12 @@
 import { Trash2 } from 'lucide-react';
 import { useState } from 'react';
-import { useDeleteBake } from '../../api/queries';
-import type { BakeRecord } from '../../api/types';
+import type { BakeView } from '../../api/types';
+import { useDeleteBake } from '../../kitchen/bakes';
 import { Ask } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 
-export function DeleteButton(props: { bake: BakeRecord; onDeleted: () => void }) {
+export function DeleteButton(props: { bake: BakeView; onDeleted: () => void }) {
   const [asking, setAsking] = useState(false);
   const remove = useDeleteBake();
   const go = () =>
@@ -22,7 +22,7 @@ export function DeleteButton(props: { bake: BakeRecord; onDeleted: () => void })
         <Trash2 aria-hidden className="size-5" />
         Delete
       </Button>
-      <Ask open={asking} room="day" title={`Delete “${props.bake.plan.name}”?`} onClose={() => setAsking(false)}>
+      <Ask open={asking} room="day" title={`Delete “${props.bake.name}”?`} onClose={() => setAsking(false)}>
         <p>It leaves the log with its readings and verdicts. You can undo this right after.</p>
         <Refusal error={remove.error} />
         <div className="flex gap-3">

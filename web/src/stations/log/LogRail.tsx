@@ -1,47 +1,34 @@
-import type { BakeRecord, CurvePoint } from '../../api/types';
 import { curveAt } from '../../curve/curveAt';
-import { placeSpans } from '../../rail/placeSpans';
+import type { WholeBake } from '../../kitchen/bakes';
+import { bakeLanes } from '../../rail/bakeLanes';
 import { Rail } from '../../rail/Rail';
-import { sayDegrees, sayTemperature } from '../../words/temperatures';
+import { sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
 
-/** The rail of a past bake: where the tray stood, over what was predicted, with each check marked. */
-export function LogRail(props: {
-  bake: BakeRecord;
-  curve: readonly CurvePoint[];
-  spoonMinute: number;
-  onSpoon: (minute: number) => void;
-}) {
+/** The rail of a past bake: where the tray stood, over what was predicted for every food, with each reading marked. */
+export function LogRail(props: { bake: WholeBake; spoonMinute: number; onSpoon: (minute: number) => void }) {
   const { bake } = props;
   const from = Date.parse(bake.startedAt);
-  const curveEnd = from + (props.curve[props.curve.length - 1]?.minutes ?? 0) * MINUTE_MS;
-  const to = Math.max(curveEnd, bake.finishedAt ? Date.parse(bake.finishedAt) : 0);
-  const unit = bake.plan.targetCore.unit;
+  const ends = bake.lots.map((lot) => from + (lot.curve.at(-1)?.minutes ?? 0) * MINUTE_MS);
+  const to = Math.max(from + MINUTE_MS, ...ends, bake.finishedAt ? Date.parse(bake.finishedAt) : 0);
+  const { unit } = bake.plan.ovenSetting;
   const spoonAt = Math.min(to, from + props.spoonMinute * MINUTE_MS);
-  const shown = curveAt(props.curve, props.spoonMinute);
+  const said = bake.lots
+    .filter((lot) => lot.isChicken)
+    .map((lot) => `${lot.name} predicted ${sayTemperature(curveAt(lot.curve, props.spoonMinute).coldestC, unit)}`);
+  const measured = [...new Set(bake.readings.map((reading) => sayClock(reading.at)))];
   return (
     <Rail
       from={from}
       to={to}
       spoonAt={spoonAt}
       onSpoon={(at) => props.onSpoon((at - from) / MINUTE_MS)}
-      spoonText={`${sayClock(spoonAt)}, middle predicted ${sayTemperature(shown.coldestC, unit)}`}
-      marks={bake.checks.map((check) => ({ at: Date.parse(check.at), label: `check ${sayClock(check.at)}` }))}
-      lanes={[
-        { name: 'Oven', spans: placeSpans(bake.moves, to, bake.plan) },
-        {
-          name: 'Chicken',
-          spans: [
-            {
-              kind: 'meat',
-              from,
-              to: curveEnd,
-              curve: props.curve,
-              say: (celsius) => sayDegrees(celsius, unit),
-            },
-          ],
-        },
-      ]}
+      spoonText={`${sayClock(spoonAt)}, ${said.join(', ')}`}
+      marks={measured.map((clock) => ({
+        at: Date.parse(bake.readings.find((reading) => sayClock(reading.at) === clock)?.at ?? bake.startedAt),
+        label: `measured ${clock}`,
+      }))}
+      lanes={bakeLanes(bake, to)}
     />
   );
 }

@@ -1,5 +1,5 @@
 import type { components } from '../../api/schema';
-import type { ChickenLot, LengthUnit, MassUnit, TrayPlan, VegetableLot } from '../../api/types';
+import type { BakeView, ChickenLot, LengthUnit, MassUnit, TrayPlan, VegetableLot } from '../../api/types';
 import { listed, vegetableCutWords } from '../../words/food';
 import { sayNumber } from '../../words/numbers';
 import { sayTyped } from '../../words/temperatures';
@@ -27,6 +27,17 @@ export function lotWords(plan: Pick<TrayPlan, 'chicken' | 'vegetables'>, choices
   return vegetables === '' ? chicken : `${chicken} with ${vegetables}`;
 }
 
+/** A bake of the list, where only its cuts and vegetables are known: "bone-in thighs with carrots". */
+export function contentWords(bake: Pick<BakeView, 'cuts' | 'vegetables' | 'pieces'>, choices: Choices): string {
+  const cuts = [...new Set(bake.cuts)].map((cut) => choices.cuts.find((choice) => choice.cut === cut));
+  const chicken = listed(cuts.map((cut) => (bake.pieces === 1 ? cut?.name : cut?.plural) ?? 'pieces'));
+  const vegetables = listed(
+    bake.vegetables.map((kind) => choices.vegetables.find((choice) => choice.kind === kind)?.name ?? 'vegetables'),
+  );
+  const all = bake.cuts.length === 1 ? `${bake.pieces} ${chicken}` : chicken;
+  return vegetables === '' ? all : `${all} with ${vegetables}`;
+}
+
 function chickenWords(lot: ChickenLot, choices: Choices): string {
   const { sizes } = lot;
   const mass = sizes.mass
@@ -34,7 +45,7 @@ function chickenWords(lot: ChickenLot, choices: Choices): string {
     : '';
   const height = lot.height ? `, ${sayNumber(lot.height.value)} ${lengthSigns[lot.height.unit]} tall` : '';
   const from = lot.startFrom === 'counter' ? 'from the counter' : 'from the fridge';
-  return `${countWords(lot, choices)}, ${lot.skinOn ? 'skin on' : 'no skin'}${mass}${height}, ${from}`;
+  return `${countWords(lot, choices)}, ${lot.skinOn ? 'skin on' : 'no skin'}${mass}${height}, ${from}, to ${sayTyped(lot.goal.core)}`;
 }
 
 function countWords(lot: ChickenLot, choices: Choices): string {

@@ -1,43 +1,46 @@
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useFinish } from '../../api/queries';
-import type { LiveBake } from '../../api/types';
+import { told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Ask } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 
-/** Closes the bake; asks first when no measurement has said serve. */
-export function FinishButton({ bake }: { bake: LiveBake }) {
+/** Closes the bake; asks first while not every lot may be served. */
+export function FinishButton({ bake }: { bake: WholeBake }) {
   const [asking, setAsking] = useState(false);
   const navigate = useNavigate();
-  const finish = useFinish();
-  const measured = bake.record.checks[bake.record.checks.length - 1]?.verdict === 'serve';
-  const go = () => finish.mutate(bake.record.id, { onSuccess: () => navigate('/log') });
+  const tell = useTell(bake.id);
+  const measured = bake.verdict?.kind === 'serve';
+  // A promise, not a callback: by the time it is told, the bake and this button are gone from the page.
+  const go = () =>
+    void tell.mutateAsync([told({ kind: 'finished' })]).then(
+      () => navigate('/log'),
+      () => undefined,
+    );
   return (
     <>
       <Button
         big
         look={measured ? 'heat' : 'plain'}
-        disabled={finish.isPending}
+        disabled={tell.isPending}
         onClick={() => (measured ? go() : setAsking(true))}
       >
         Finish and log it
       </Button>
-      <Ask open={asking} room="oven" title="No reading has said serve" onClose={() => setAsking(false)}>
-        <p>
-          The last check does not clear this tray for eating. Finish only if nobody eats from it, or check it first.
-        </p>
+      <Ask open={asking} room="oven" title="Not everything may be served" onClose={() => setAsking(false)}>
+        <p>{bake.verdict?.reason}</p>
+        <p>Finish only if nobody eats what was not measured, or measure it first.</p>
         <div className="flex flex-wrap gap-3">
           <Button big onClick={() => setAsking(false)}>
-            Check it first
+            Measure it first
           </Button>
           <Button big look="stop" onClick={go}>
             Finish all the same
           </Button>
         </div>
-        <Refusal error={finish.error} />
+        <Refusal error={tell.error} />
       </Ask>
-      {!asking && <Refusal error={finish.error} />}
+      {!asking && <Refusal error={tell.error} />}
     </>
   );
 }

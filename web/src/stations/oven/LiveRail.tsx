@@ -1,23 +1,29 @@
-import type { LiveBake } from '../../api/types';
 import { curveAt } from '../../curve/curveAt';
-import { placeSpans } from '../../rail/placeSpans';
+import type { WholeBake } from '../../kitchen/bakes';
+import { bakeLanes } from '../../rail/bakeLanes';
 import { Rail } from '../../rail/Rail';
-import { sayDegrees, sayTemperature } from '../../words/temperatures';
+import { sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
 
-/** The rail of a running bake: what was, now, and what comes if the tray stays where it is. */
-export function LiveRail(props: { bake: LiveBake; now: number; spoonAt: number; onSpoon: (at: number) => void }) {
+/** The rail looks this far beyond what is expected last, min. */
+const BEYOND_MINUTES = 12;
+const LEAST_MINUTES = 30;
+
+/** The rail of a running bake: what was, now, and what comes for every food if everything stays where it is. */
+export function LiveRail(props: { bake: WholeBake; now: number; spoonAt: number; onSpoon: (at: number) => void }) {
   const { bake } = props;
-  const { plan, moves } = bake.record;
-  const from = Date.parse(bake.record.startedAt);
-  const lastPoint = bake.curve[bake.curve.length - 1];
-  const to = from + (lastPoint?.minutes ?? 60) * MINUTE_MS;
-  const unit = plan.targetCore.unit;
-  const shown = curveAt(bake.curve, (props.spoonAt - from) / MINUTE_MS);
+  const from = Date.parse(bake.startedAt);
+  const to = railEnd(bake, props.now);
+  const { unit } = bake.plan.ovenSetting;
+  const minutes = (props.spoonAt - from) / MINUTE_MS;
+  const said = bake.lots
+    .filter((lot) => lot.isChicken)
+    .map((lot) => `${lot.name} about ${sayTemperature(curveAt(lot.curve, minutes).coldestC, unit)}`);
+  const check = bake.verdict?.nextCheckAt;
   const marks = [
     ...(Math.abs(props.spoonAt - props.now) > MINUTE_MS ? [{ at: props.now, label: 'now' }] : []),
-    ...(bake.nextCheckAt && Date.parse(bake.nextCheckAt) < to
-      ? [{ at: Date.parse(bake.nextCheckAt), label: `check ${sayClock(bake.nextCheckAt)}` }]
+    ...(check && Date.parse(check) < to && Date.parse(check) > Math.max(props.now, props.spoonAt) + 2 * MINUTE_MS
+      ? [{ at: Date.parse(check), label: `measure ${sayClock(check)}` }]
       : []),
   ];
   return (
@@ -27,23 +33,16 @@ export function LiveRail(props: { bake: LiveBake; now: number; spoonAt: number; 
       marks={marks}
       spoonAt={Math.min(to, props.spoonAt)}
       onSpoon={props.onSpoon}
-      spoonText={`${sayClock(props.spoonAt)}, middle about ${sayTemperature(shown.coldestC, unit)}`}
-      lanes={[
-        { name: 'Oven', spans: placeSpans(moves, to, plan) },
-        {
-          name: 'Chicken',
-          spans: [
-            {
-              kind: 'meat',
-              from: from + (bake.curve[0]?.minutes ?? 0) * MINUTE_MS,
-              to,
-              zeroAt: from,
-              curve: bake.curve,
-              say: (celsius) => sayDegrees(celsius, unit),
-            },
-          ],
-        },
-      ]}
+      spoonText={`${sayClock(props.spoonAt)}, ${said.join(', ')}`}
+      lanes={bakeLanes(bake, to)}
     />
   );
+}
+
+function railEnd(bake: WholeBake, now: number): number {
+  const from = Date.parse(bake.startedAt);
+  const goals = bake.lots.flatMap((lot) => (lot.goalUntil ? [Date.parse(lot.goalUntil)] : []));
+  const last = Math.max(now, from + LEAST_MINUTES * MINUTE_MS, ...goals) + BEYOND_MINUTES * MINUTE_MS;
+  const known = Math.max(...bake.lots.map((lot) => from + (lot.curve.at(-1)?.minutes ?? 0) * MINUTE_MS));
+  return Math.max(now, Math.min(last, known));
 }

@@ -1,41 +1,56 @@
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
-import { useChoices, useMove, useOven, useOvenSection } from '../../api/queries';
-import type { LiveBake } from '../../api/types';
 import { useKitchenNow } from '../../clock/kitchenClock';
-import { curveAt } from '../../curve/curveAt';
+import { Station } from '../../frame/Station';
+import { told, useBakeSection, useLiveBakes, useTell, type WholeBake } from '../../kitchen/bakes';
+import { useChoices } from '../../kitchen/queries';
 import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Refusal } from '../../ui/Refusal';
-import { Station } from '../../ui/Station';
-import { leadLot } from '../../words/leadLot';
-import { celsiusOf, sayTemperature } from '../../words/temperatures';
+import { goalC } from '../../words/goals';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
-import { CheckPad } from './CheckPad';
 import { FinishButton } from './FinishButton';
 import { instructionFor } from './instruction';
 import { LiveRail } from './LiveRail';
+import { LotBoard } from './LotBoard';
+import { QuestionPanel } from './QuestionPanel';
+import { ReadingPad } from './ReadingPad';
 import { VerdictPanel } from './VerdictPanel';
 
-/** The live bake: one instruction at a time, readable from across the kitchen. */
+/** Live bakes: one instruction at a time, readable from across the kitchen, and every food by itself. */
 export function OvenStation({ connected }: { connected: boolean }) {
-  const oven = useOven();
+  const live = useLiveBakes();
   const now = useKitchenNow();
+  const [chosen, setChosen] = useState<string | null>(null);
   const [lookAt, setLookAt] = useState<number | null>(null);
-  const bake = oven.data?.bake;
+  const bake = live.bakes.find((other) => other.id === chosen) ?? live.bakes[0];
   return (
     <Station
       room="oven"
       connected={connected}
       rail={bake && <LiveRail bake={bake} now={now} spoonAt={lookAt ?? now} onSpoon={setLookAt} />}
     >
+      {live.bakes.length > 1 && bake && (
+        <div className="px-6 pt-4">
+          <Choice
+            label="Which oven"
+            value={bake.id}
+            options={live.bakes.map((other) => ({
+              value: other.id,
+              label: `${other.name}, in ${sayClock(other.startedAt)}`,
+            }))}
+            onChange={setChosen}
+          />
+        </div>
+      )}
       {bake ? (
-        <LiveBakeBoard key={bake.record.id} bake={bake} now={now} lookAt={lookAt} onNow={() => setLookAt(null)} />
+        <LiveBakeBoard key={bake.id} bake={bake} now={now} lookAt={lookAt} onNow={() => setLookAt(null)} />
       ) : (
         <div className="grid gap-4 px-6 py-16">
-          <h1 className="font-semibold text-6xl">{oven.isPending ? 'Looking…' : 'Nothing in the oven'}</h1>
+          <h1 className="font-semibold text-6xl">{live.isPending ? 'Looking…' : 'Nothing in the oven'}</h1>
           <p className="text-xl">
-            {oven.isError ? 'The kitchen server does not answer. Is it running?' : 'Plan a tray, then put it in. '}
+            {live.isError ? 'The kitchen server does not answer. Is it running?' : 'Plan a tray, then put it in. '}
             <Link to="/tray" className="font-semibold underline decoration-2 underline-offset-4">
               Go to the tray
             </Link>
@@ -46,127 +61,107 @@ export function OvenStation({ connected }: { connected: boolean }) {
   );
 }
 
-function LiveBakeBoard(props: { bake: LiveBake; now: number; lookAt: number | null; onNow: () => void }) {
+function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | null; onNow: () => void }) {
   const { bake, now } = props;
-  const { plan, checks, startedAt } = bake.record;
   const choices = useChoices();
-  const lead = leadLot(bake.record);
-  const cut = choices?.cuts.find((choice) => choice.cut === lead?.cut);
-  const profile = choices?.profiles.find((choice) => choice.id === plan.profile);
   const instruction = instructionFor(bake, now);
-  const last = checks[checks.length - 1];
-  const unit = plan.targetCore.unit;
   const shownAt = props.lookAt ?? now;
-  const minutes = (shownAt - Date.parse(startedAt)) / MINUTE_MS;
-  const film = useOvenSection(bake.record.id, `${bake.record.moves.length} ${checks.length} ${bake.curve.length}`);
   const [cutOpen, setCutOpen] = useState(false);
-
   return (
-    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-12 gap-y-6 px-6 py-5 lg:grid-cols-[minmax(0,1fr)_34rem]">
-      <div className="grid content-start gap-6">
+    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-4 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
+      <div className="grid min-w-0 content-start gap-4">
         <div>
-          <p className="text-ink-soft text-xl">{plan.name}</p>
+          <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
+            <span>{bake.name}</span>
+            <span>
+              in since {sayClock(bake.startedAt)},{' '}
+              <b className="figures font-semibold text-2xl text-ink" data-testid="elapsed">
+                {sayElapsed(now - Date.parse(bake.startedAt))}
+              </b>
+            </span>
+          </p>
           <h1
-            className={`font-semibold text-7xl leading-none tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
+            className={`font-semibold text-5xl leading-none tracking-tight sm:text-7xl ${instruction.due ? 'text-heat-text' : ''}`}
           >
             {instruction.act}
           </h1>
-          <p className="figures pt-3 text-3xl">{instruction.when}</p>
-          {instruction.then.length > 0 && !cutOpen && (
-            <ol className="figures pt-2 text-ink-soft text-xl">
-              {instruction.then.map((step) => (
+          <p className="figures pt-2 text-2xl first-letter:uppercase">{instruction.when}</p>
+          {instruction.after.length > 0 && !cutOpen && (
+            <ol className="figures flex flex-wrap gap-x-5 pt-1 text-ink-soft text-lg">
+              {instruction.after.map((step) => (
                 <li key={step}>then {step}</li>
               ))}
             </ol>
           )}
         </div>
-        {film && cutOpen ? (
-          <div className="border-hairline border-y py-2 text-lg">
-            <p className="figures flex min-h-11 items-center justify-between text-ink-soft">
-              {props.lookAt === null ? 'Inside now, predicted' : `Inside at ${sayClock(shownAt)}, predicted`}
-              {props.lookAt !== null && <Button onClick={props.onNow}>Back to now</Button>}
+        <QuestionPanel bake={bake} />
+        {bake.verdict && bake.readings.length > 0 && <VerdictPanel verdict={bake.verdict} />}
+        <div className="text-lg">
+          {props.lookAt !== null && (
+            <p className="figures flex items-center justify-between pb-2 text-base text-ink-soft">
+              Predicted for {sayClock(shownAt)}
+              <Button onClick={props.onNow}>Back to now</Button>
             </p>
-            <SectionView
-              film={film}
-              minutes={minutes}
-              targetC={celsiusOf(plan.targetCore)}
-              units={{ temperature: unit, length: lead?.height?.unit ?? 'millimetre' }}
-              tallestPx={115}
-            />
-          </div>
-        ) : (
-          <Numbers bake={bake} now={now} lookAt={props.lookAt} />
-        )}
-        {props.lookAt !== null && !cutOpen && (
-          <Button className="justify-self-start" onClick={props.onNow}>
-            Back to now
-          </Button>
-        )}
-        {last && <VerdictPanel check={last} />}
-        <Actions bake={bake}>
-          {film && (
-            <Button big aria-expanded={cutOpen} onClick={() => setCutOpen(!cutOpen)}>
-              {cutOpen ? 'See the clock' : 'See inside'}
-            </Button>
           )}
+          {cutOpen ? <Inside bake={bake} shownAt={shownAt} /> : <LotBoard bake={bake} shownAt={shownAt} now={now} />}
+        </div>
+        <Actions bake={bake}>
+          <Button big aria-expanded={cutOpen} onClick={() => setCutOpen(!cutOpen)}>
+            {cutOpen ? 'See the foods' : 'See inside'}
+          </Button>
         </Actions>
       </div>
-      <CheckPad bake={bake} probePlace={cut?.probePlace ?? ''} holdSeconds={profile?.holdSeconds ?? []} />
+      <ReadingPad bake={bake} cuts={choices?.cuts ?? []} />
     </div>
   );
 }
 
-/** Time since it went in, and the middle, large. */
-function Numbers(props: { bake: LiveBake; now: number; lookAt: number | null }) {
-  const { bake, now } = props;
-  const { plan, startedAt } = bake.record;
-  const unit = plan.targetCore.unit;
-  const start = Date.parse(startedAt);
-  const shownAt = props.lookAt ?? now;
-  const shown = curveAt(bake.curve, (shownAt - start) / MINUTE_MS);
+/** The slowest piece of a lot, cut open, by what is believed of it. */
+function Inside({ bake, shownAt }: { bake: WholeBake; shownAt: number }) {
+  const chicken = bake.lots.filter((lot) => lot.isChicken);
+  const [chosen, setChosen] = useState<number | null>(null);
+  const lot = chicken.find((other) => other.lot === chosen) ?? chicken[0];
+  const film = useBakeSection(bake.id, lot?.lot ?? 0, String(bake.seq));
+  if (!lot || !film) return <p role="status">Cutting it open…</p>;
+  const planned = bake.plan.chicken.find((other) => other.id === lot.lot);
   return (
-    <dl className="grid grid-cols-2 gap-6 border-hairline border-y py-4">
-      <div>
-        <dt className="text-ink-soft text-lg">Since it went in at {sayClock(start)}</dt>
-        <dd className="figures font-semibold text-7xl leading-tight" data-testid="elapsed">
-          {sayElapsed(now - start)}
-        </dd>
-      </div>
-      <div>
-        <dt className="text-ink-soft text-lg">
-          {props.lookAt === null ? 'Middle now, predicted' : `Middle at ${sayClock(shownAt)}, predicted`}
-        </dt>
-        <dd>
-          <span className="figures font-semibold text-7xl leading-tight" data-testid="predicted">
-            {sayTemperature(shown.coldestC, unit)}
-          </span>
-          <span className="block text-xl text-ink-soft">
-            {sayTemperature(shown.coldestLowC, unit)} to {sayTemperature(shown.coldestHighC, unit)}
-            {bake.targetAt && Date.parse(bake.targetAt) > now && `, target about ${sayClock(bake.targetAt)}`}
-          </span>
-        </dd>
-      </div>
-    </dl>
+    <div className="grid grid-cols-1 gap-2 border-hairline border-y py-2">
+      {chicken.length > 1 && (
+        <Choice
+          label="Which food"
+          value={String(lot.lot)}
+          options={chicken.map((other) => ({ value: String(other.lot), label: other.name }))}
+          onChange={(id) => setChosen(Number(id))}
+        />
+      )}
+      <SectionView
+        film={film}
+        minutes={(shownAt - Date.parse(lot.inAt)) / MINUTE_MS}
+        targetC={goalC(bake.plan, lot.lot)}
+        units={{ temperature: bake.plan.ovenSetting.unit, length: planned?.height?.unit ?? 'millimetre' }}
+        tallestPx={115}
+      />
+    </div>
   );
 }
 
-function Actions({ bake, children }: { bake: LiveBake; children: ReactNode }) {
-  const move = useMove();
+function Actions({ bake, children }: { bake: WholeBake; children: ReactNode }) {
+  const tell = useTell(bake.id);
   const inOven = bake.place === 'oven';
   return (
     <div className="grid gap-2">
       <div className="flex flex-wrap gap-3">
         <Button
           big
-          disabled={move.isPending}
-          onClick={() => move.mutate({ id: bake.record.id, place: inOven ? 'worktop' : 'oven' })}
+          disabled={tell.isPending}
+          onClick={() => tell.mutate([told(inOven ? { kind: 'resting' } : { kind: 'moved', place: 'oven' })])}
         >
           {inOven ? 'The tray is out, resting' : 'The tray is back in'}
         </Button>
         <FinishButton bake={bake} />
         {children}
       </div>
-      <Refusal error={move.error} />
+      <Refusal error={tell.error} />
     </div>
   );
 }

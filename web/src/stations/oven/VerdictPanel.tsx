@@ -1,35 +1,34 @@
-import { CircleCheckBig, CircleQuestionMark, CornerDownLeft, Hourglass } from 'lucide-react';
-import type { CheckRecord } from '../../api/types';
+import { CircleCheckBig, CircleQuestionMark, CornerDownLeft, Hourglass, Thermometer } from 'lucide-react';
+import type { VerdictKind, VerdictView } from '../../api/types';
 import { verdictWords } from '../../words/names';
-import { sayTyped } from '../../words/temperatures';
-import { sayClock } from '../../words/times';
 
 const shapes = {
   serve: CircleCheckBig,
   restThenCheck: Hourglass,
   backIn: CornerDownLeft,
+  measure: Thermometer,
   cannotTell: CircleQuestionMark,
 };
 
-/** A verdict: its shape and words, why, what was measured, and what was only seen. */
-export function VerdictPanel({ check }: { check: CheckRecord }) {
-  const Shape = shapes[check.verdict];
+/** A verdict is told from others by its shape and its words, in greyscale too. */
+export function VerdictMark(props: { kind: VerdictKind; className: string }) {
+  const Shape = shapes[props.kind];
+  return <Shape aria-hidden className={`shrink-0 ${props.kind === 'serve' ? 'text-good' : ''} ${props.className}`} />;
+}
+
+/** The verdict over the whole tray, and why. */
+export function VerdictPanel({ verdict }: { verdict: VerdictView }) {
   return (
-    <section aria-label="Verdict" aria-live="assertive" className="border-ink border-l-4 py-1 pl-4">
-      <h2 className="flex items-center gap-3 font-semibold text-3xl">
-        <Shape aria-hidden className={`size-9 shrink-0 ${check.verdict === 'serve' ? 'text-good' : ''}`} />
-        {verdictWords[check.verdict]}
-      </h2>
-      <p className="pt-1 text-xl leading-snug">{check.reason}</p>
-      <p className="pt-1 text-ink-soft">
-        Measured at {sayClock(check.at)}
-        {check.readings.length > 0 &&
-          `: ${check.readings.map((r) => `piece ${r.piece} ${sayTyped(r.temperature)}`).join(', ')}`}
-        .{check.note && ` Seen: “${check.note}”`}
+    <section
+      aria-label="Verdict"
+      aria-live="assertive"
+      className="flex gap-3 border-ink border-l-4 py-0.5 pl-3 text-lg leading-snug"
+    >
+      <VerdictMark kind={verdict.kind} className="mt-0.5 size-7" />
+      <p>
+        <b className="font-semibold">{verdictWords[verdict.kind]}.</b> {verdict.reason}
+        {verdict.kind === 'serve' && ' Where your local food-safety authority asks for more, follow it.'}
       </p>
-      {check.verdict === 'serve' && (
-        <p className="pt-1 text-ink-soft">Where your local food-safety authority asks for more, follow it.</p>
-      )}
     </section>
   );
 }

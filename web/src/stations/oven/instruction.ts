@@ -1,11 +1,10 @@
-import type { LiveBake } from '../../api/types';
+import type { WholeBake } from '../../kitchen/bakes';
 import { stepWords } from '../../words/food';
-import { verdictWords } from '../../words/names';
 import { sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayFromNow } from '../../words/times';
 
 /** Steps that are told ahead. */
-const MOST_AFTER = 3;
+const MOST_AFTER = 2;
 
 export interface Instruction {
   /** Two to four words, readable across the kitchen. */
@@ -14,66 +13,90 @@ export interface Instruction {
   when: string;
   due: boolean;
   /** What comes after, at most two steps. */
-  then: string[];
+  after: string[];
 }
 
-/** The one thing to do now, from what the server recorded: the last verdict, the place, and the next check. */
-export function instructionFor(bake: LiveBake, nowMs: number): Instruction {
-  const last = bake.record.checks[bake.record.checks.length - 1];
+/** The one thing to do now, from the verdict over the whole tray, where the tray is, and the next check. */
+export function instructionFor(bake: WholeBake, nowMs: number): Instruction {
   const inOven = bake.place === 'oven';
-  const next = bake.nextCheckAt;
+  const { verdict } = bake;
+  const next = verdict?.nextCheckAt ?? null;
   const due = next !== null && Date.parse(next) <= nowMs;
   const when =
     next === null ? '' : due ? `since ${sayClock(next)}` : `at ${sayClock(next)}, ${sayFromNow(next, nowMs)}`;
-  const act = (words: string, at: string, isDue: boolean, then: string[] = []) => ({
-    act: words,
-    when: at,
+  const [piece] = verdict?.measureNext ?? [];
+  const measure = (isDue: boolean, after: string[] = []): Instruction => ({
+    act: 'Measure it now',
+    when: piece ? `${piece.name}: ${piece.why}` : 'before anyone eats',
     due: isDue,
-    then,
+    after,
   });
 
-  switch (last?.verdict) {
-    case undefined:
-      if (!inOven) return act('Check it', 'before anyone eats', true);
-      return due
-        ? act('Check it now', when, due, afterwards(bake, nowMs))
-        : act('Leave it in', `First check ${when}`, due, afterwards(bake, nowMs));
-    case 'serve':
-      return act(verdictWords.serve, inOven ? 'Take it out of the oven' : 'It was measured and is enough', true);
+  switch (verdict?.kind) {
+    case 'serve': {
+      const more = moreForGoal(bake);
+      if (inOven && more) return { act: 'Safe', when: more, due: true, after: [] };
+      return {
+        act: 'Serve',
+        when: inOven ? 'Take it out of the oven' : 'It was measured and is enough',
+        due: true,
+        after: [],
+      };
+    }
     case 'restThenCheck':
-      if (inOven) return act('Take it out to rest', `Check again ${when}`, true);
-      return due ? act('Check again now', when, due) : act('Let it rest', `Check again ${when}`, due);
+      if (inOven) return { act: 'Take it out to rest', when: `Measure again ${when}`, due: true, after: [] };
+      return due ? measure(true) : { act: 'Let it rest', when: `Measure again ${when}`, due, after: [] };
     case 'backIn':
-      if (!inOven) return act('Put it back in', `Check again ${when}`, true);
+      if (!inOven) return { act: 'Put it back in', when: `Measure again ${when}`, due: true, after: [] };
       return due
-        ? act('Check again now', when, due)
-        : act('Leave it in', `Check again ${when}`, due, afterwards(bake, nowMs));
+        ? measure(true)
+        : { act: 'Leave it in', when: `Measure again ${when}`, due, after: afterwards(bake, nowMs) };
     case 'cannotTell':
-      return act('Measure again', 'The last readings could not tell', true);
+      return {
+        act: 'Measure again',
+        when: piece ? piece.name : 'The last reading could not tell',
+        due: true,
+        after: [],
+      };
+    default:
+      if (!inOven || due || next === null) return measure(true, afterwards(bake, nowMs));
+      return { act: 'Leave it in', when: `First look ${when}`, due, after: afterwards(bake, nowMs) };
   }
 }
 
-function afterwards(bake: LiveBake, nowMs: number): string[] {
-  const rest = bake.record.plan.restMinutes;
-  const out = bake.targetAt && Date.parse(bake.targetAt) > nowMs ? [`out about ${sayClock(bake.targetAt)}`] : [];
+/** Safe already; where the cook wants more, how much more. */
+function moreForGoal(bake: WholeBake): string | null {
+  const [slowest] = bake.lots
+    .flatMap((lot) => (lot.verdict?.minutesToGoal ? [{ lot, minutes: lot.verdict.minutesToGoal }] : []))
+    .sort((a, b) => b.minutes - a.minutes);
+  const goal = bake.plan.chicken.find((lot) => lot.id === slowest?.lot.lot)?.goal.core;
+  return slowest && goal ? `${Math.ceil(slowest.minutes)} min more for your ${sayTyped(goal)}` : null;
+}
+
+function afterwards(bake: WholeBake, nowMs: number): string[] {
+  const rest = bake.plan.restMinutes;
+  const goals = bake.lots.flatMap((lot) => (lot.isChicken && lot.goalAt ? [Date.parse(lot.goalAt)] : []));
+  const last = Math.max(0, ...goals);
+  const out = last > nowMs ? [`out about ${sayClock(last)}`] : [];
   const after = rest > 0 ? [...out, `rest ${rest} min, then eat`] : out;
   return [...planned(bake, nowMs), ...after].slice(0, MOST_AFTER);
 }
 
 /** The tending and additions of the plan that are still to come, soonest first. */
-function planned({ record }: LiveBake, nowMs: number): string[] {
-  const { plan, startedAt } = record;
-  const start = Date.parse(startedAt);
-  const lots = [...plan.chicken, ...plan.vegetables].filter((lot) => lot.addAtMinutes > 0);
+function planned(bake: WholeBake, nowMs: number): string[] {
+  const start = Date.parse(bake.startedAt);
   const acts = [
-    ...plan.steps.map((step) => ({
-      minute: step.atMinutes,
-      what: step.setting ? `${stepWords[step.kind]} ${sayTyped(step.setting)}` : stepWords[step.kind],
-    })),
-    ...[...new Set(lots.map((lot) => lot.addAtMinutes))].map((minute) => ({ minute, what: 'add what waits' })),
+    ...bake.acts
+      .filter((act) => act.doneAt === null && !act.isSkipped)
+      .map(({ step }) => ({
+        at: start + step.atMinutes * MINUTE_MS,
+        what: step.setting ? `${stepWords[step.kind]} ${sayTyped(step.setting)}` : stepWords[step.kind],
+      })),
+    ...bake.lots
+      .filter((lot) => lot.place === null)
+      .map((lot) => ({ at: Date.parse(lot.inAt), what: `add the ${lot.name}` })),
   ];
   return acts
-    .map((act) => ({ at: start + act.minute * MINUTE_MS, what: act.what }))
     .filter((act) => act.at > nowMs)
     .sort((a, b) => a.at - b.at)
     .map((act) => `${act.what} at ${sayClock(act.at)}`);

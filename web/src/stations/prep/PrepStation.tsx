@@ -1,15 +1,16 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { usePrep, useSavePrep } from '../../api/prepQueries';
 import { Problem } from '../../api/problem';
-import { useChoices } from '../../api/queries';
 import type { PrepView } from '../../api/types';
-import { Station } from '../../ui/Station';
+import { Station } from '../../frame/Station';
+import { usePrep, useSavePrep } from '../../kitchen/prepQueries';
+import { prepRequestFrom } from '../../kitchen/prepRequest';
+import { useChoices } from '../../kitchen/queries';
 import { Tabs } from '../../ui/Tabs';
 import { WhyButton } from '../../ui/WhyButton';
 import { sayGrams } from '../../words/amounts';
-import { TrayNames } from '../tray/trayNames';
+import { TrayNames } from '../../words/trayNames';
 import { BuyView } from './buy/BuyView';
 import { CutView } from './cut/CutView';
 import { MarinadeView } from './marinade/MarinadeView';
@@ -36,7 +37,7 @@ export function PrepStation({ connected }: { connected: boolean }) {
 }
 
 function Counter({ view }: { view: PrepView }) {
-  const save = useSavePrep(view);
+  const save = useSavePrep(view.trayId, prepRequestFrom(view.choice));
   const choices = useChoices();
   const [at, setAt] = useState(0);
   const names = choices && new TrayNames(choices);

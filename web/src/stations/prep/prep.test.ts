@@ -1,10 +1,10 @@
 import { expect, test } from 'vitest';
 import type { PrepChoice, RunningMarinade } from '../../api/types';
-import { marinadeCall } from '../../marinades/marinadeWords';
+import { marinadeCall } from '../../frame/marinades/marinadeWords';
+import { prepRequestFrom } from '../../kitchen/prepRequest';
 import { sayAmount, sayAmounts, sayExact, sayGrams, sayLength, sayQuantity } from '../../words/amounts';
 import { keepRuler, readRuler } from './cut/ruler';
 import { mixDraftFrom, mixRequestFrom } from './mix/mixDraft';
-import { requestFrom } from './prepRequest';
 import { refuseFile } from './recipes/recipeFile';
 import { quantityWords } from './recipes/UnderstoodView';
 
@@ -130,11 +130,11 @@ test('what was decided is sent back as it came', () => {
     recipeMeatG: null,
     done: ['begin'],
   };
-  expect(requestFrom(choice)).toMatchObject({
+  expect(prepRequestFrom(choice)).toMatchObject({
     frozen: { value: 45, unit: 'millimetre' },
     packs: [{ cut: 'drumstick', mass: { value: 1400, unit: 'gram' }, count: 12, price: 7.7 }],
     bird: { mass: { value: 1750, unit: 'gram' }, price: 9.4 },
   });
-  expect(requestFrom({ ...choice, frozenMm: null, bird: null })).toMatchObject({ frozen: null, bird: null });
-  expect('done' in requestFrom(choice)).toBe(false);
+  expect(prepRequestFrom({ ...choice, frozenMm: null, bird: null })).toMatchObject({ frozen: null, bird: null });
+  expect('done' in prepRequestFrom(choice)).toBe(false);
 });

@@ -1,15 +1,15 @@
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
-import { usePrep } from '../../api/prepQueries';
-import { useChoices, useTray } from '../../api/queries';
 import type { PrepView, TrayView } from '../../api/types';
+import { usePrep } from '../../kitchen/prepQueries';
+import { useChoices, useTray } from '../../kitchen/queries';
 import { Button } from '../../ui/Button';
 import { sayAmounts, sayGrams } from '../../words/amounts';
 import { coatingWords, listed, stepWords, vegetableCutWords } from '../../words/food';
 import { touchesWords } from '../../words/prep';
 import { sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
-import { TrayNames } from '../tray/trayNames';
+import { TrayNames } from '../../words/trayNames';
 
 /** The whole plan on one or two sheets, A4 or Letter, black on white. */
 export function PrintPage() {
@@ -37,11 +37,17 @@ export function PrintPage() {
       <Order prep={prep} />
       <Oven tray={tray} names={names} />
       <p className="border-hairline border-t pt-2 text-[0.9rem]">
-        Planned times are a forecast. Serve only what a thermometer in the thickest middle allows (
-        {sayTyped(tray.plan.targetCore)} in this plan), and follow your local food-safety authority.
+        Planned times are a forecast. Serve only what a thermometer in the thickest middle allows
+        {goalWords(tray.plan, names)}, and follow your local food-safety authority.
       </p>
     </div>
   );
+}
+
+/** " (80 °C in the thighs, 74 °C in the tenders)": the plan's own goals. */
+function goalWords(plan: TrayView['plan'], names: TrayNames): string {
+  const goals = plan.chicken.map((lot) => `${sayTyped(lot.goal.core)} in the ${names.of(plan, lot.id)}`);
+  return goals.length > 0 ? ` (${goals.join(', ')})` : '';
 }
 
 function whenWords({ answer, plan }: TrayView): string {

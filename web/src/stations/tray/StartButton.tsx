@@ -1,18 +1,18 @@
 import { useNavigate } from 'react-router';
 import { Problem } from '../../api/problem';
-import { useOven, useStart } from '../../api/queries';
 import type { TrayView } from '../../api/types';
+import { useLiveBakes, useStart } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
 
 /** Into the oven, or on to the tray that is in it. */
 export function StartButton(props: { view: TrayView; ready: boolean }) {
   const navigate = useNavigate();
   const start = useStart();
-  const live = useOven().data?.bake;
+  const live = useLiveBakes().bakes.find((bake) => bake.trayId === props.view.id);
   if (live) {
     return (
       <p className="flex flex-wrap items-center gap-3">
-        <span>“{live.record.plan.name}” is in the oven. The next tray can start when it is finished.</span>
+        <span>“{live.name}” is in the oven. It can go in again when that bake is finished.</span>
         <Button onClick={() => navigate('/oven')}>Go to the oven</Button>
       </p>
     );
@@ -23,7 +23,12 @@ export function StartButton(props: { view: TrayView; ready: boolean }) {
         look="heat"
         big
         disabled={!props.ready || start.isPending}
-        onClick={() => start.mutate(props.view.version, { onSuccess: () => navigate('/oven') })}
+        onClick={() =>
+          start.mutate(
+            { trayId: props.view.id, trayVersion: props.view.version },
+            { onSuccess: () => navigate('/oven') },
+          )
+        }
       >
         The tray goes in now
       </Button>

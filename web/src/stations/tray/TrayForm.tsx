@@ -1,11 +1,11 @@
 import { memo } from 'react';
 import type { components } from '../../api/schema';
 import type { TrayView } from '../../api/types';
+import type { TrayNames } from '../../words/trayNames';
 import type { DraftProps } from './draft/trayDraft';
 import { LotList } from './lots/LotList';
 import { Programme } from './programme/Programme';
 import { TrayBar } from './shelf/TrayBar';
-import type { TrayNames } from './trayNames';
 
 /** Everything that can be typed. It does not follow the spoon, so that the spoon moves smoothly. */
 export const TrayForm = memo(function TrayForm(
@@ -17,7 +17,7 @@ export const TrayForm = memo(function TrayForm(
     chosen: number | null;
     onChoose: (lot: number | null) => void;
     onShow: (view: TrayView) => void;
-    onStep: (step: 'undo' | 'redo') => Promise<void>;
+    onStep: (step: 'undo' | 'redo') => void;
   },
 ) {
   const { view, choices, saving, onShow } = props;
@@ -37,7 +37,6 @@ export const TrayForm = memo(function TrayForm(
         {...form}
         view={view}
         profiles={choices.profiles}
-        cuts={choices.cuts}
         ready={!saving && props.problem === null}
         onShow={onShow}
       />

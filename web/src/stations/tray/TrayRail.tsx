@@ -6,7 +6,7 @@ import { lotAt } from '../../tray/trayMoment';
 import { stepWords } from '../../words/food';
 import { sayDegrees, sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
-import type { TrayNames } from './trayNames';
+import type { TrayNames } from '../../words/trayNames';
 
 /** The evening: the oven, every lot, and what hands do. */
 export function TrayRail(props: { view: TrayView; names: TrayNames; spoonAt: number; onSpoon: (at: number) => void }) {
@@ -15,7 +15,7 @@ export function TrayRail(props: { view: TrayView; names: TrayNames; spoonAt: num
   const { plan, answer } = view;
   if (!answer || !strip) return null;
   const { span } = strip;
-  const unit = plan.targetCore.unit;
+  const unit = plan.ovenSetting.unit;
   const lead = answer.forecast.lots.find((lot) => lot.lot === answer.forecast.lead);
   const shown = lead && lotAt(lead, (props.spoonAt - span.inAt) / MINUTE_MS);
   return (
@@ -36,7 +36,7 @@ function stripOf(view: TrayView, names: TrayNames) {
   const { plan, answer } = view;
   const span = railSpan(view);
   if (!answer || !span) return null;
-  const unit = plan.targetCore.unit;
+  const unit = plan.ovenSetting.unit;
   const marks = [
     { at: span.inAt, label: `in ${sayClock(span.inAt)}` },
     { at: span.outAt, label: `out ${sayClock(span.outAt)}` },

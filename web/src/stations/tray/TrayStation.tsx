@@ -1,25 +1,28 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { api, unwrap } from '../../api/client';
-import { useChoices } from '../../api/queries';
-import type { Spot, TrayPlan } from '../../api/types';
+import { commandHead, useCommand } from '../../api/command';
+import type { Spot, TrayPlan, TrayView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
-import { Station } from '../../ui/Station';
+import { Station } from '../../frame/Station';
+import { useChoices } from '../../kitchen/queries';
 import { MINUTE_MS } from '../../words/times';
+import { TrayNames } from '../../words/trayNames';
+import { ClashPanel } from './ClashPanel';
 import { lotIds, withChickenLot, withCount, withSecondTray, withSpot } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
+import { useTrayKeys } from './keys/useTrayKeys';
 import { StartButton } from './StartButton';
 import { TrayForm } from './TrayForm';
 import { railSpan, TrayRail } from './TrayRail';
 import { TrayStatus } from './TrayStatus';
-import { TrayNames } from './trayNames';
 import { useTrayDraft } from './useTrayDraft';
-import { useTrayKeys } from './useTrayKeys';
 import { Headline } from './views/Headline';
 import { TrayViews } from './views/TrayViews';
 
 /** Build tonight's tray, see at once when it comes out, and how to make everything finish together. */
 export function TrayStation({ connected }: { connected: boolean }) {
-  const { draft, change, show, problem, saving, view, failed } = useTrayDraft();
+  const { draft, change, show, decide, problem, saving, whereabouts, clashes, view, failed } = useTrayDraft();
   const choices = useChoices();
   const [chosen, setChosen] = useState<number | null>(null);
   // The spoon keeps its place in the bake while the plan, and with it the clock, changes around it.
@@ -31,12 +34,22 @@ export function TrayStation({ connected }: { connected: boolean }) {
   };
 
   const names = useMemo(() => choices && new TrayNames(choices), [choices]);
-  const step = useCallback(
-    async (name: 'undo' | 'redo') => {
-      if (!view || saving || !(name === 'undo' ? view.canUndo : view.canRedo)) return;
-      show(await unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id: view.id } } })));
+  const queries = useQueryClient();
+  // One after another, each from what the last one led to: a quick hand is not held up by an answer on its way.
+  const { mutate: sendStep } = useCommand(
+    ({ name, id }: { name: 'undo' | 'redo'; id: number }, commandId) => {
+      const version = queries.getQueryData<TrayView>(['tray'])?.version;
+      return unwrap(
+        api.POST(`/api/trays/{id}/${name}`, { params: { path: { id }, header: commandHead(commandId, version) } }),
+      );
     },
-    [view, saving, show],
+    { scope: 'tray steps', onSuccess: show },
+  );
+  const step = useCallback(
+    (name: 'undo' | 'redo') => {
+      if (view && !saving) sendStep({ name, id: view.id });
+    },
+    [view, saving, sendStep],
   );
   const move = useCallback((spot: Spot) => draft && change(withSpot(draft, spot)), [draft, change]);
   // Everything of the other plan but when dinner is.
@@ -55,8 +68,8 @@ export function TrayStation({ connected }: { connected: boolean }) {
         change(withChickenLot(draft, lot.id, withCount(lot, String(Math.max(1, Number(lot.count) + by)))));
     },
     spoon: (minutes) => moveSpoon(spoonAt + minutes * MINUTE_MS),
-    undo: () => void step('undo'),
-    redo: () => void step('redo'),
+    undo: () => step('undo'),
+    redo: () => step('redo'),
   });
 
   if (!draft || !view || !choices || !names) {
@@ -96,7 +109,12 @@ export function TrayStation({ connected }: { connected: boolean }) {
               <Headline view={view} stale={problem !== null}>
                 <StartButton view={view} ready={ready} />
               </Headline>
-              <TrayStatus problem={problem} onSecondTray={() => change(withSecondTray(draft))} />
+              <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
+              <TrayStatus
+                problem={problem}
+                whereabouts={whereabouts}
+                onSecondTray={() => change(withSecondTray(draft))}
+              />
               <TrayViews
                 view={view}
                 ready={ready}

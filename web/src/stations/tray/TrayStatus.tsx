@@ -1,8 +1,18 @@
 import type { Problem } from '../../api/problem';
 import { Button } from '../../ui/Button';
+import type { Whereabouts } from './draft/TrayEditing';
+
+const words: Record<Whereabouts, string> = {
+  stored: '',
+  sending: '',
+  kept: 'Not saved yet: what you typed is kept on this device, and is sent as soon as the server answers.',
+  // The question stands above.
+  asked: '',
+  refused: 'Something needs another look. The answer above is for the last plan that worked.',
+};
 
 /** What stands between the cook and the oven, if anything. */
-export function TrayStatus(props: { problem: Problem | null; onSecondTray: () => void }) {
+export function TrayStatus(props: { problem: Problem | null; whereabouts: Whereabouts; onSecondTray: () => void }) {
   const { problem } = props;
   const overfull = problem?.at('vessels');
   return (
@@ -13,8 +23,8 @@ export function TrayStatus(props: { problem: Problem | null; onSecondTray: () =>
           {problem?.offer === 'secondTray' && <Button onClick={props.onSecondTray}>Use a second tray</Button>}
         </p>
       )}
-      <p role="status" className={problem ? 'pt-1.5 font-medium text-stop' : 'sr-only'}>
-        {problem ? 'Something needs another look. The answer above is for the last plan that worked.' : ''}
+      <p role="status" className={words[props.whereabouts] ? 'pt-1.5 font-medium text-stop' : 'sr-only'}>
+        {words[props.whereabouts]}
       </p>
     </>
   );

@@ -2,10 +2,10 @@ import { expect, test } from 'vitest';
 import type { components } from '../../api/schema';
 import type { TrayPlan, TrayView } from '../../api/types';
 import { listed } from '../../words/food';
+import { TrayNames } from '../../words/trayNames';
 import { draftFrom } from './draft/draftFrom';
 import { requestFrom } from './draft/requestFrom';
 import { railSpan } from './TrayRail';
-import { TrayNames } from './trayNames';
 import { bandWords } from './views/Headline';
 import { crowdingWords } from './views/PictureView';
 import { costWords } from './views/TogetherView';
@@ -107,7 +107,6 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
         ovenMode: 'fan',
         ovenSetting: { value: 400, unit: 'fahrenheit' },
         profile: 'canada',
-        targetCore: { value: 165, unit: 'fahrenheit' },
         restMinutes: 8,
         eatAt: null,
       },

@@ -1,6 +1,6 @@
 import { Check, TriangleAlert } from 'lucide-react';
-import { useSolve } from '../../api/queries';
 import type { TextbookCase } from '../../api/types';
+import { useSolve } from '../../kitchen/queries';
 import { ApartPlot } from './ApartPlot';
 
 /** One textbook case: asked of the bare engine, and held against what was published. */

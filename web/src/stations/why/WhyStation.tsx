@@ -1,5 +1,5 @@
-import { useHeatParameters, useTextbook } from '../../api/queries';
-import { Station } from '../../ui/Station';
+import { Station } from '../../frame/Station';
+import { useHeatParameters, useTextbook } from '../../kitchen/queries';
 import { CaseRow } from './CaseRow';
 import { ParameterTable } from './ParameterTable';
 import { WideTable } from './WideTable';

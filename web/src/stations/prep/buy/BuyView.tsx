@@ -1,11 +1,11 @@
 import { Plus } from 'lucide-react';
-import type { SavePrep } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { CutChoice, PrepView } from '../../../api/types';
+import type { SavePrep } from '../../../kitchen/prepQueries';
+import { prepRequestFrom } from '../../../kitchen/prepRequest';
 import { Button } from '../../../ui/Button';
 import { NumberBox } from '../../../ui/NumberBox';
 import { sayGrams } from '../../../words/amounts';
-import { requestFrom } from '../prepRequest';
 import { PackRow } from './PackRow';
 
 /** Who eats how much, what it costs, and what is left. */
@@ -13,7 +13,7 @@ export function BuyView(props: { view: PrepView; save: SavePrep; cuts: readonly 
   const { view, save } = props;
   const { choice } = view;
   const problem = save.error instanceof Problem ? save.error : null;
-  const packs = requestFrom(choice).packs ?? [];
+  const packs = prepRequestFrom(choice).packs ?? [];
   return (
     <section
       aria-label="Buy and portion"
@@ -106,7 +106,7 @@ function PortionWords({ view }: { view: PrepView }) {
 
 function Bird(props: { view: PrepView; save: SavePrep; problem: Problem | null }) {
   const { view, save, problem } = props;
-  const bird = requestFrom(view.choice).bird;
+  const bird = prepRequestFrom(view.choice).bird;
   if (!bird) {
     return (
       <Button

@@ -3,7 +3,7 @@ import type { CuttingItem, PrepView } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { sayGrams } from '../../../words/amounts';
 import { vegetableCutWords } from '../../../words/food';
-import type { TrayNames } from '../../tray/trayNames';
+import type { TrayNames } from '../../../words/trayNames';
 import { CardRuler } from './CardRuler';
 import { readRuler } from './ruler';
 import { TrueSize } from './TrueSize';

@@ -1,7 +1,7 @@
 import { Snowflake, TriangleAlert } from 'lucide-react';
-import { type SavePrep, useStartMarinade } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { Container, PrepView } from '../../../api/types';
+import { type SavePrep, useStartMarinade } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';

@@ -1,5 +1,5 @@
-import { useSetMeasures } from '../../../api/prepQueries';
 import type { KitchenMeasures, SpoonSet } from '../../../api/types';
+import { useSetMeasures } from '../../../kitchen/prepQueries';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';

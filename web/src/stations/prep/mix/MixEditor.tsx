@@ -1,8 +1,8 @@
 import { Plus, X } from 'lucide-react';
-import { useState } from 'react';
-import { useSaveMix } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { MixBasis, MixKind, MixListed } from '../../../api/types';
+import { useKept } from '../../../drafts/keptText';
+import { useSaveMix } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -14,18 +14,24 @@ import { TextBox } from '../../../ui/TextBox';
 import { UnitBox } from '../../../ui/UnitBox';
 import { measureWords } from '../../../words/amounts';
 import { mixKindWords } from '../../../words/prep';
-import { emptyPart, mixDraftFrom, mixRequestFrom, type PartDraft } from './mixDraft';
+import { emptyPart, type MixDraft, mixDraftFrom, mixRequestFrom, type PartDraft } from './mixDraft';
 
 const kinds = (Object.keys(mixKindWords) as MixKind[]).map((value) => ({ value, label: mixKindWords[value] }));
 
 /** Writes a mix of the household's own, from nothing or from another. */
 export function MixEditor(props: { from: MixListed | null; onDone: (id: string | null) => void }) {
   const { from } = props;
-  const [draft, setDraft] = useState(() => mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false));
+  const [draft, setDraft, forget] = useKept<MixDraft>(`mix.${from?.id ?? 'new'}`, () =>
+    mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false),
+  );
   const save = useSaveMix();
   const problem = save.error instanceof Problem ? save.error : null;
   const id = from?.isOwn ? Number(from.id.replace('own-', '')) : null;
-  const setPart = (key: number, change: Partial<PartDraft>) =>
+  const leave = (saved: string | null) => {
+    forget();
+    props.onDone(saved);
+  };
+  const setPart = (key: string, change: Partial<PartDraft>) =>
     setDraft({ ...draft, parts: draft.parts.map((part) => (part.key === key ? { ...part, ...change } : part)) });
   return (
     <form
@@ -33,7 +39,10 @@ export function MixEditor(props: { from: MixListed | null; onDone: (id: string |
       className="grid max-w-2xl content-start gap-4"
       onSubmit={(event) => {
         event.preventDefault();
-        save.mutate({ id, mix: mixRequestFrom(draft) }, { onSuccess: (saved) => props.onDone(saved.id) });
+        save.mutate(
+          { id, mix: mixRequestFrom(draft), ...(from ? { version: from.version } : {}) },
+          { onSuccess: (saved) => leave(saved.id) },
+        );
       }}
     >
       <Group>
@@ -110,7 +119,7 @@ export function MixEditor(props: { from: MixListed | null; onDone: (id: string |
         <Button type="submit" look="heat" disabled={save.isPending}>
           Keep this mix
         </Button>
-        <Button onClick={() => props.onDone(null)}>Leave it</Button>
+        <Button onClick={() => leave(null)}>Leave it</Button>
       </div>
     </form>
   );

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
-import type { SavePrep } from '../../../api/prepQueries';
 import type { MixListed, PrepView } from '../../../api/types';
+import type { SavePrep } from '../../../kitchen/prepQueries';
 import { MeasuresFields } from './MeasuresFields';
 import { MixEditor } from './MixEditor';
 import { MixList } from './MixList';

@@ -1,8 +1,8 @@
 import { useState } from 'react';
-import type { SavePrep } from '../../../api/prepQueries';
-import { useCoatTray, useDeleteMix } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { MixListed, MixView, PrepView, ScaledPart } from '../../../api/types';
+import type { SavePrep } from '../../../kitchen/prepQueries';
+import { useCoatTray, useDeleteMix } from '../../../kitchen/prepQueries';
 import { Ask } from '../../../ui/Ask';
 import { Button } from '../../../ui/Button';
 import { NumberBox } from '../../../ui/NumberBox';

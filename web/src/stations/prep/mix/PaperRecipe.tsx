@@ -1,6 +1,6 @@
-import type { SavePrep } from '../../../api/prepQueries';
 import { Problem } from '../../../api/problem';
 import type { PrepView } from '../../../api/types';
+import type { SavePrep } from '../../../kitchen/prepQueries';
 import { NumberBox } from '../../../ui/NumberBox';
 import { Section } from '../../../ui/Section';
 

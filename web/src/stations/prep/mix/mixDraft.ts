@@ -1,3 +1,4 @@
+import { newCommandId } from '../../../api/commandId';
 import type { MeasureUnit, Mix, MixBasis, MixKind, MixRequest } from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
 
@@ -12,15 +13,13 @@ export interface MixDraft {
 
 export interface PartDraft {
   /** Only to tell rows apart while they are typed. */
-  key: number;
+  key: string;
   name: string;
   value: string;
   unit: MeasureUnit;
 }
 
-let lastKey = 0;
-
-export const emptyPart = (): PartDraft => ({ key: ++lastKey, name: '', value: '', unit: 'gram' });
+export const emptyPart = (): PartDraft => ({ key: newCommandId(), name: '', value: '', unit: 'gram' });
 
 export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
   if (!mix) {

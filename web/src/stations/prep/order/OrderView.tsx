@@ -1,6 +1,6 @@
 import { Check, Droplets, Hand, Leaf, Package, Sprout, TriangleAlert } from 'lucide-react';
-import { type SavePrep, useClearTicks, useTick, useTicksUnderway } from '../../../api/prepQueries';
 import type { PrepView, Touches, WorkStep } from '../../../api/types';
+import { type SavePrep, useClearTicks, useTick, useTicksUnderway } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Refusal } from '../../../ui/Refusal';

@@ -1,17 +1,18 @@
 import { Download, FileUp } from 'lucide-react';
 import { type DragEvent, useState } from 'react';
 import { Link } from 'react-router';
-import { useReadRecipe, useUseRecipe } from '../../../api/prepQueries';
 import type { PrepView, RecipeMade } from '../../../api/types';
+import { useKept } from '../../../drafts/keptText';
+import { useReadRecipe, useUseRecipe } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Refusal } from '../../../ui/Refusal';
-import type { TrayNames } from '../../tray/trayNames';
+import type { TrayNames } from '../../../words/trayNames';
 import { refuseFile } from './recipeFile';
 import { UnderstoodView } from './UnderstoodView';
 
 /** Recipes in and out: see what is understood before anything is made of it. */
 export function RecipesView(props: { view: PrepView; names: TrayNames; onDone: () => void }) {
-  const [text, setText] = useState('');
+  const [text, setText, forget] = useKept('recipe', () => '');
   const [refused, setRefused] = useState<Error | null>(null);
   const [made, setMade] = useState<RecipeMade | null>(null);
   const read = useReadRecipe();
@@ -65,7 +66,14 @@ export function RecipesView(props: { view: PrepView; names: TrayNames; onDone: (
               understood={read.data}
               names={props.names}
               busy={use.isPending}
-              onUse={() => use.mutate(text, { onSuccess: setMade })}
+              onUse={() =>
+                use.mutate(text, {
+                  onSuccess: (answer) => {
+                    setMade(answer);
+                    forget();
+                  },
+                })
+              }
             />
           )
         )}

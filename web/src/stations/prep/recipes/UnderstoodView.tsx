@@ -5,7 +5,7 @@ import { sayGrams, sayQuantity } from '../../../words/amounts';
 import { listed } from '../../../words/food';
 import { mixKindWords } from '../../../words/prep';
 import { sayTyped } from '../../../words/temperatures';
-import type { TrayNames } from '../../tray/trayNames';
+import type { TrayNames } from '../../../words/trayNames';
 
 /** What was understood of a recipe, line by line, and what it would make. */
 export function UnderstoodView(props: {

@@ -1,6 +1,6 @@
-import type { CutChoice, Spot, TemperatureUnit, VegetableChoice } from '../../../api/types';
+import type { CutChoice, ProfileChoice, Spot, TemperatureUnit, VegetableChoice } from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
-import { convertTyped } from '../../../words/temperatures';
+import { convertTyped, inUnit } from '../../../words/temperatures';
 import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 /** Changes to a draft: each takes one and gives another. */
@@ -23,6 +23,24 @@ export const lotIds = (draft: TrayDraft) => [...draft.chicken, ...draft.vegetabl
 
 const nextId = (draft: TrayDraft) => Math.max(0, ...lotIds(draft)) + 1;
 
+/** The server's own defaults, so that a new lot shows what it will be. */
+export const usualGoal = (isDark: boolean, unit: TemperatureUnit) =>
+  unit === 'celsius' ? (isDark ? '80' : '74') : isDark ? '176' : '165';
+
+/** Another rule: goals below what it aims at go up to it, but where the rule is about holding lower ones. */
+export function withProfile(draft: TrayDraft, profile: ProfileChoice): TrayDraft {
+  const aim = Math.ceil(inUnit(profile.aimC, draft.unit) - 0.25);
+  const raised = (lot: ChickenDraft) => {
+    const goal = parseNumber(lot.goal);
+    return goal !== null && goal < aim ? { ...lot, goal: String(aim), hold: '0' } : lot;
+  };
+  return {
+    ...draft,
+    profile: profile.id,
+    chicken: profile.id === 'timeAndTemperature' ? draft.chicken : draft.chicken.map(raised),
+  };
+}
+
 /** Pieces of one cut as they usually come. */
 export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
   const lot: ChickenDraft = {
@@ -43,6 +61,8 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     height: '',
     heightUnit: 'millimetre',
     addAt: '0',
+    goal: usualGoal(cut.isDark, draft.unit),
+    hold: '0',
   };
   return { ...draft, chicken: [...draft.chicken, lot] };
 }
@@ -56,6 +76,7 @@ export function withVegetable(draft: TrayDraft, choice: VegetableChoice): TrayDr
     place: 'around',
     vessel: 0,
     leavesWhenDone: false,
+    goal: 'tender',
     size: sayNumber(choice.cuts.find((cut) => cut.cut === choice.usualCut)?.usualMm ?? 25),
     sizeUnit: 'millimetre',
     amount: String(FIRST_VEGETABLE_G),
@@ -121,7 +142,7 @@ export function withUnit(draft: TrayDraft, unit: TemperatureUnit): TrayDraft {
     ...draft,
     unit,
     oven: convert(draft.oven, DIAL_STEP),
-    target: convert(draft.target, 1),
+    chicken: draft.chicken.map((lot) => ({ ...lot, goal: convert(lot.goal, 1) })),
     steps: draft.steps.map((step) => ({ ...step, setting: convert(step.setting, DIAL_STEP) })),
   };
 }

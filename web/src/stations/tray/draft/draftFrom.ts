@@ -1,5 +1,6 @@
-import type { ChickenLot, PlannedStep, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
+import type { ChickenLot, PlannedStep, TemperatureUnit, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
 import { sayNumber } from '../../../words/numbers';
+import { convertTyped } from '../../../words/temperatures';
 import { toLocalIso } from '../../../words/times';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
@@ -11,12 +12,11 @@ export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number
     ovenMode: plan.ovenMode,
     profile: plan.profile,
     spots: plan.spots,
-    chicken: plan.chicken.map(chickenFrom),
+    chicken: plan.chicken.map((lot) => chickenFrom(lot, plan.ovenSetting.unit)),
     vegetables: plan.vegetables.map(vegetableFrom),
     vessels: plan.vessels.map(vesselFrom),
     steps: plan.steps.map(stepFrom),
     oven: sayNumber(plan.ovenSetting.value),
-    target: sayNumber(plan.targetCore.value),
     unit: plan.ovenSetting.unit,
     rest: String(plan.restMinutes),
     dinner: !eatAt || eatAtHasPassed ? 'soon' : isSameDay(eatAt, new Date(nowMs)) ? 'today' : 'tomorrow',
@@ -24,8 +24,9 @@ export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number
   };
 }
 
-function chickenFrom(lot: ChickenLot): ChickenDraft {
+function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
   const { sizes } = lot;
+  const { core, holdSeconds } = lot.goal;
   const unit = sizes.mass?.unit ?? sizes.each[0]?.unit ?? 'gram';
   return {
     id: lot.id,
@@ -45,6 +46,9 @@ function chickenFrom(lot: ChickenLot): ChickenDraft {
     height: lot.height ? sayNumber(lot.height.value) : '',
     heightUnit: lot.height?.unit ?? 'millimetre',
     addAt: String(lot.addAtMinutes),
+    // Said in the tray's unit, whatever it was typed in.
+    goal: sayNumber(core.unit === shown ? core.value : convertTyped(core.value, shown, 1)),
+    hold: sayNumber((holdSeconds ?? 0) / 60),
   };
 }
 
@@ -56,6 +60,7 @@ function vegetableFrom(lot: VegetableLot): VegetableDraft {
     place: lot.place,
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,
+    goal: lot.goal,
     size: sayNumber(lot.size.value),
     sizeUnit: lot.size.unit,
     amount: sayNumber(lot.amount.value),

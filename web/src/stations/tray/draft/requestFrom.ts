@@ -9,7 +9,7 @@ type Lots<K extends 'chicken' | 'vegetables' | 'vessels' | 'steps'> = NonNullabl
 export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
   return {
     name: draft.name,
-    chicken: draft.chicken.map(chickenRequest),
+    chicken: draft.chicken.map((lot) => chickenRequest(lot, draft)),
     vegetables: draft.vegetables.map(vegetableRequest),
     vessels: draft.vessels.map(vesselRequest),
     steps: draft.steps.map((step) => stepRequest(step, draft)),
@@ -17,13 +17,13 @@ export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
     ovenMode: draft.ovenMode,
     ovenSetting: { value: parseNumber(draft.oven), unit: draft.unit },
     profile: draft.profile,
-    targetCore: { value: parseNumber(draft.target), unit: draft.unit },
     restMinutes: wholeOrNull(draft.rest),
     eatAt: draft.dinner === 'soon' ? null : dinnerIso(draft, nowMs),
   };
 }
 
-function chickenRequest(lot: ChickenDraft): Lots<'chicken'> {
+function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
+  const holdMinutes = parseNumber(lot.hold);
   return {
     id: lot.id,
     cut: lot.cut,
@@ -33,6 +33,10 @@ function chickenRequest(lot: ChickenDraft): Lots<'chicken'> {
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,
     skinDown: lot.skinDown,
+    goal: {
+      core: { value: parseNumber(lot.goal), unit: draft.unit },
+      holdSeconds: holdMinutes === null ? -1 : Math.round(60 * holdMinutes),
+    },
     addAtMinutes: wholeOrNull(lot.addAt),
     height: lot.height.trim() === '' ? null : { value: parseNumber(lot.height), unit: lot.heightUnit },
     sizes: {
@@ -62,6 +66,7 @@ function vegetableRequest(lot: VegetableDraft): Lots<'vegetables'> {
     place: lot.place,
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,
+    goal: lot.goal,
     size: { value: parseNumber(lot.size), unit: lot.sizeUnit },
     amount: { value: parseNumber(lot.amount), unit: lot.amountUnit },
     addAtMinutes: wholeOrNull(lot.addAt),

@@ -20,7 +20,6 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
   vessels: readonly VesselDraft[];
   steps: readonly StepDraft[];
   oven: string;
-  target: string;
   unit: TemperatureUnit;
   rest: string;
   dinner: 'soon' | 'today' | 'tomorrow';
@@ -41,10 +40,13 @@ export interface ChickenDraft
   height: string;
   heightUnit: LengthUnit;
   addAt: string;
+  /** The middle it should get to, in the draft's unit, and for how many minutes it is held there. */
+  goal: string;
+  hold: string;
 }
 
 export interface VegetableDraft
-  extends Pick<VegetableLot, 'id' | 'kind' | 'cut' | 'place' | 'vessel' | 'leavesWhenDone'> {
+  extends Pick<VegetableLot, 'id' | 'kind' | 'cut' | 'place' | 'vessel' | 'leavesWhenDone' | 'goal'> {
   size: string;
   sizeUnit: LengthUnit;
   amount: string;

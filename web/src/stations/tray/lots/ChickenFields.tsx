@@ -1,12 +1,13 @@
-import type { Coating, CutChoice } from '../../../api/types';
+import type { Coating, CutChoice, ProfileChoice, TemperatureUnit } from '../../../api/types';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { Section } from '../../../ui/Section';
 import { Stepper } from '../../../ui/Stepper';
 import { coatingWords } from '../../../words/food';
-import { withCount } from '../draft/changes';
+import { usualGoal, withCount } from '../draft/changes';
 import type { ChickenDraft } from '../draft/trayDraft';
+import { GoalFields } from './GoalFields';
 import { LotTiming } from './LotTiming';
 import { SizeFields } from './SizeFields';
 
@@ -16,6 +17,8 @@ const coatings = Object.entries(coatingWords).map(([value, label]) => ({ value: 
 export function ChickenFields(props: {
   lot: ChickenDraft;
   cuts: readonly CutChoice[];
+  unit: TemperatureUnit;
+  rule: ProfileChoice | undefined;
   trays: number;
   guessedHeight: string | undefined;
   error: (field: string) => string | undefined;
@@ -38,6 +41,7 @@ export function ChickenFields(props: {
           )}
         </Field>
       </div>
+      <GoalFields lot={lot} cuts={props.cuts} unit={props.unit} rule={props.rule} error={error} onChange={onChange} />
       <SizeFields lot={lot} guessedHeight={props.guessedHeight} error={error} onChange={onChange} />
       <Section title="More" summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}>
         <div className="grid gap-3 sm:grid-cols-2">
@@ -47,7 +51,10 @@ export function ChickenFields(props: {
                 ids={ids}
                 value={lot.cut}
                 options={props.cuts.map((choice) => ({ value: choice.cut, label: choice.name }))}
-                onChange={(cut) => onChange({ cut })}
+                onChange={(cut) => {
+                  const isDark = props.cuts.find((choice) => choice.cut === cut)?.isDark ?? false;
+                  onChange({ cut, goal: usualGoal(isDark, props.unit), hold: '0' });
+                }}
               />
             )}
           </Field>

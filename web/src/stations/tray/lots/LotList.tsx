@@ -1,7 +1,9 @@
 import type { components } from '../../../api/schema';
-import type { TrayView } from '../../../api/types';
+import type { TemperatureUnit, TrayView } from '../../../api/types';
 import { coatingWords, vegetableCutWords } from '../../../words/food';
+import { unitSign } from '../../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../../words/times';
+import type { TrayNames } from '../../../words/trayNames';
 import { massUnits } from '../../../words/units';
 import {
   withChicken,
@@ -12,7 +14,6 @@ import {
   withVegetableLot,
 } from '../draft/changes';
 import type { ChickenDraft, DraftProps, VegetableDraft } from '../draft/trayDraft';
-import type { TrayNames } from '../trayNames';
 import { AddFood } from './AddFood';
 import { ChickenFields } from './ChickenFields';
 import { LotCard } from './LotCard';
@@ -54,11 +55,13 @@ export function LotList(
             key={lot.id}
             {...shared(lot.id, `chicken[${i}]`)}
             title={chickenTitle(lot, names)}
-            detail={chickenDetail(lot)}
+            detail={chickenDetail(lot, draft.unit)}
           >
             <ChickenFields
               lot={lot}
               cuts={choices.cuts}
+              unit={draft.unit}
+              rule={choices.profiles.find((profile) => profile.id === draft.profile)}
               trays={trays}
               guessedHeight={guessed(answered(lot.id)?.piece.heightMm, lot)}
               error={(field) => problem?.at(`chicken[${i}].${field}`)}
@@ -113,7 +116,7 @@ function chickenTitle(lot: ChickenDraft, names: TrayNames): string {
   return Number.isFinite(count) && count > 0 ? `${count} ${names.chicken(lot, count)}` : names.chicken(lot, 2);
 }
 
-function chickenDetail(lot: ChickenDraft): string {
+function chickenDetail(lot: ChickenDraft, unit: TemperatureUnit): string {
   const sign = massUnits.find((unit) => unit.value === lot.massUnit)?.label;
   const mass = {
     pack: `${lot.mass} ${sign}`,
@@ -121,7 +124,7 @@ function chickenDetail(lot: ChickenDraft): string {
     eachPiece: 'weighed one by one',
     height: 'by height',
   };
-  return `${mass[lot.basis]}, ${coatingWords[lot.coating]}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
+  return `${mass[lot.basis]}, ${coatingWords[lot.coating]}, to ${lot.goal} ${unitSign(unit)}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
 }
 
 function vegetableDetail(lot: VegetableDraft): string {

@@ -1,14 +1,17 @@
-import type { VegetableChoice } from '../../../api/types';
+import type { Tenderness, VegetableChoice } from '../../../api/types';
 import { AmountBox } from '../../../ui/AmountBox';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { Section } from '../../../ui/Section';
 import { vegetableCutWords } from '../../../words/food';
+import { tendernessWords } from '../../../words/goals';
 import { sayNumber } from '../../../words/numbers';
 import { lengthUnits, massUnits } from '../../../words/units';
 import type { VegetableDraft } from '../draft/trayDraft';
 import { LotTiming } from './LotTiming';
+
+const tendernesses = Object.entries(tendernessWords).map(([value, label]) => ({ value: value as Tenderness, label }));
 
 /** How one vegetable is cut, how much of it, and where it lies. */
 export function VegetableFields(props: {
@@ -76,6 +79,16 @@ export function VegetableFields(props: {
               if (where === 'own' && props.trays < 2) props.onOwnTray();
               else onChange({ place: where === 'under' ? 'under' : 'around', vessel: where === 'own' ? 1 : 0 });
             }}
+          />
+        )}
+      </Field>
+      <Field label="Done when it is" error={error('goal')}>
+        {() => (
+          <Choice
+            label="Done when it is"
+            value={lot.goal}
+            options={tendernesses}
+            onChange={(goal) => onChange({ goal })}
           />
         )}
       </Field>

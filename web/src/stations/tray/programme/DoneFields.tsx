@@ -1,56 +1,31 @@
-import type { ProfileChoice, ProfileId } from '../../../api/types';
+import type { ProfileChoice } from '../../../api/types';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
-import { TextBox } from '../../../ui/TextBox';
-import { inUnit, sayTemperature, unitSign } from '../../../words/temperatures';
+import { withProfile } from '../draft/changes';
 import type { DraftProps } from '../draft/trayDraft';
 
-/** When the meat counts as done. */
-export function DoneFields(
-  props: DraftProps & { profiles: readonly ProfileChoice[]; hasDark: boolean; hasBreast: boolean },
-) {
+/** Whose safety rule holds for all chicken, and how long it rests. What each lot aims at stands with the lot. */
+export function DoneFields(props: DraftProps & { profiles: readonly ProfileChoice[] }) {
   const { draft, problem, onChange } = props;
   const profile = props.profiles.find((choice) => choice.id === draft.profile);
-  const chooseProfile = (id: ProfileId) => {
-    const aimC = props.profiles.find((choice) => choice.id === id)?.aimC;
-    const target = aimC === undefined ? draft.target : String(Math.ceil(inUnit(aimC, draft.unit) - 0.25));
-    onChange({ ...draft, profile: id, target });
-  };
-  const hints = [
-    props.hasDark &&
-      `Dark meat is more tender at ${sayTemperature(77, draft.unit)} to ${sayTemperature(82, draft.unit)}.`,
-    props.hasBreast && 'Breast dries fast beyond the rule.',
-  ].filter(Boolean);
   return (
     <>
-      <Field label="Safety rule" hint={profile?.rule} error={problem?.at('profile')}>
+      <Field
+        label="Safety rule"
+        hint={profile && [profile.rule, profile.caution].filter(Boolean).join(' ')}
+        error={problem?.at('profile')}
+      >
         {(ids) => (
           <Picker
             ids={ids}
             value={draft.profile}
             options={props.profiles.map((choice) => ({ value: choice.id, label: choice.name }))}
-            onChange={chooseProfile}
+            onChange={(id) => {
+              const chosen = props.profiles.find((choice) => choice.id === id);
+              if (chosen) onChange(withProfile(draft, chosen));
+            }}
           />
-        )}
-      </Field>
-      <Field label="Take it out when the middle is" hint={hints.join(' ')} error={problem?.at('targetCore')}>
-        {(ids) => (
-          <div className="relative">
-            <TextBox
-              ids={ids}
-              value={draft.target}
-              onText={(target) => onChange({ ...draft, target })}
-              inputMode="decimal"
-              className="figures pr-12"
-            />
-            <span
-              aria-hidden
-              className="pointer-events-none absolute inset-y-0 right-3 flex items-center text-ink-soft"
-            >
-              {unitSign(draft.unit)}
-            </span>
-          </div>
         )}
       </Field>
       <Field label="Rest before eating" error={problem?.at('restMinutes')}>

@@ -1,9 +1,9 @@
-import type { CutChoice, ProfileChoice, TrayView } from '../../../api/types';
+import type { ProfileChoice, TrayView } from '../../../api/types';
 import { Section } from '../../../ui/Section';
 import { stepWords, vesselWords } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
 import type { DraftProps } from '../draft/trayDraft';
-import { keyWords } from '../useTrayKeys';
+import { keyWords } from '../keys/useTrayKeys';
 import { DinnerField } from './DinnerField';
 import { DoneFields } from './DoneFields';
 import { OvenFields } from './OvenFields';
@@ -14,14 +14,12 @@ export function Programme(
   props: DraftProps & {
     view: TrayView;
     profiles: readonly ProfileChoice[];
-    cuts: readonly CutChoice[];
     ready: boolean;
     onShow: (view: TrayView) => void;
   },
 ) {
   const { draft } = props;
   const form = { draft, problem: props.problem, onChange: props.onChange };
-  const isDark = draft.chicken.map((lot) => props.cuts.find((cut) => cut.cut === lot.cut)?.isDark ?? false);
   const trays = draft.vessels.map((vessel) => vesselWords[vessel.kind].split(',')[0]).join(', ');
   return (
     <div>
@@ -41,13 +39,11 @@ export function Programme(
       >
         <TendingFields {...form} view={props.view} ready={props.ready} onShow={props.onShow} />
       </Section>
-      <Section title="Done when" summary={`${draft.target} ${unitSign(draft.unit)}, rest ${draft.rest} min`}>
-        <DoneFields
-          {...form}
-          profiles={props.profiles}
-          hasDark={isDark.includes(true)}
-          hasBreast={isDark.includes(false)}
-        />
+      <Section
+        title="Safe and rested"
+        summary={`${props.profiles.find((choice) => choice.id === draft.profile)?.name} rule, rest ${draft.rest} min`}
+      >
+        <DoneFields {...form} profiles={props.profiles} />
       </Section>
       <Section title="Keys" summary="for a keyboard">
         <dl className="grid grid-cols-[auto_1fr] gap-x-4 gap-y-1">

@@ -1,6 +1,7 @@
 import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api, unwrap } from '../../../api/client';
+import { commandHead, useCommand } from '../../../api/command';
 import type { StepEffect, StepKind, TendingRequest, TrayView } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -29,16 +30,16 @@ export function TendingFields(
     basting: 'never',
     drainsJuices: false,
   });
-  const [refused, setRefused] = useState<Error | null>(null);
-  const propose = async () => {
-    try {
-      const path = { id: view.id };
-      props.onShow(await unwrap(api.POST('/api/trays/{id}/tending', { params: { path }, body: school })));
-      setRefused(null);
-    } catch (error) {
-      setRefused(error as Error);
-    }
-  };
+  const propose = useCommand(
+    ({ id, version, body }: { id: number; version: number; body: TendingRequest }, commandId) =>
+      unwrap(
+        api.POST('/api/trays/{id}/tending', {
+          params: { path: { id }, header: commandHead(commandId, version) },
+          body,
+        }),
+      ),
+    { onSuccess: props.onShow },
+  );
   const set = (n: number, part: Partial<StepDraft>) =>
     onChange({ ...draft, steps: draft.steps.map((step, i) => (i === n ? { ...step, ...part } : step)) });
   return (
@@ -96,11 +97,11 @@ export function TendingFields(
       <Button
         className="justify-self-start"
         disabled={!props.ready || view.plan.chicken.length === 0}
-        onClick={propose}
+        onClick={() => propose.mutate({ id: view.id, version: view.version, body: school })}
       >
         Plan the steps like this
       </Button>
-      <Refusal error={refused} />
+      <Refusal error={propose.error} />
       <ol aria-label="Steps" className="grid gap-2">
         {draft.steps.map((step, i) => (
           <StepRow

@@ -1,9 +1,9 @@
 import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Archive, Copy, Plus, Redo2, Undo2 } from 'lucide-react';
-import { useState } from 'react';
 import { api, unwrap } from '../../../api/client';
-import { useTrays } from '../../../api/queries';
+import { commandHead, useCommand } from '../../../api/command';
 import type { TrayList, TrayView } from '../../../api/types';
+import { useTrays } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { IconButton } from '../../../ui/IconButton';
@@ -12,7 +12,7 @@ import { TextBox } from '../../../ui/TextBox';
 import { sayDay } from '../../../words/times';
 import type { DraftProps } from '../draft/trayDraft';
 
-export type TrayStep = 'undo' | 'redo' | 'duplicate' | 'archive' | 'open';
+type ShelfAct = 'new' | 'duplicate' | 'archive' | 'open';
 
 /** The tray's name, undo and redo, and the other trays on the shelf. */
 export function TrayBar(
@@ -50,18 +50,18 @@ export function TrayBar(
 }
 
 function Shelf(props: { view: TrayView; onShow: (view: TrayView) => void }) {
-  const [refused, setRefused] = useState<Error | null>(null);
-  const run = async (change: Promise<TrayView>, close: () => void) => {
-    try {
-      props.onShow(await change);
-      setRefused(null);
-      close();
-    } catch (error) {
-      setRefused(error as Error);
-    }
-  };
-  const step = (name: 'open' | 'duplicate' | 'archive', id: number) =>
-    unwrap(api.POST(`/api/trays/{id}/${name}`, { params: { path: { id } } }));
+  const run = useCommand(
+    ({ act, id }: { act: ShelfAct; id: number }, commandId) => {
+      const header = commandHead(commandId);
+      return unwrap(
+        act === 'new'
+          ? api.POST('/api/trays', { params: { header } })
+          : api.POST(`/api/trays/{id}/${act}`, { params: { path: { id }, header } }),
+      );
+    },
+    { onSuccess: props.onShow },
+  );
+  const { id } = props.view;
   return (
     <Popover>
       {({ open }) => (
@@ -76,18 +76,22 @@ function Shelf(props: { view: TrayView; onShow: (view: TrayView) => void }) {
             {({ close }) => (
               <>
                 <div className="flex flex-wrap gap-2">
-                  <Button onClick={() => run(unwrap(api.POST('/api/trays')), close)}>
+                  <Button onClick={() => run.mutate({ act: 'new', id }, { onSuccess: () => close() })}>
                     <Plus aria-hidden className="size-5" /> New tray
                   </Button>
-                  <Button onClick={() => run(step('duplicate', props.view.id), close)}>
+                  <Button onClick={() => run.mutate({ act: 'duplicate', id }, { onSuccess: () => close() })}>
                     <Copy aria-hidden className="size-5" /> Copy this
                   </Button>
-                  <Button onClick={() => run(step('archive', props.view.id), close)}>
+                  <Button onClick={() => run.mutate({ act: 'archive', id }, { onSuccess: () => close() })}>
                     <Archive aria-hidden className="size-5" /> Put this away
                   </Button>
                 </div>
-                <Refusal error={refused} />
-                <ShelfList open={open} current={props.view.id} onOpen={(id) => run(step('open', id), close)} />
+                <Refusal error={run.error} />
+                <ShelfList
+                  open={open}
+                  current={id}
+                  onOpen={(other) => run.mutate({ act: 'open', id: other }, { onSuccess: () => close() })}
+                />
               </>
             )}
           </PopoverPanel>

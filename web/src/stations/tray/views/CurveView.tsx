@@ -1,6 +1,6 @@
 import type { TrayView } from '../../../api/types';
 import { CurvePlot } from '../../../curve/CurvePlot';
-import { celsiusOf } from '../../../words/temperatures';
+import { goalC } from '../../../words/goals';
 import { MINUTE_MS } from '../../../words/times';
 
 /** The middle and outside of one lot over time. */
@@ -16,9 +16,9 @@ export function CurveView(props: { view: TrayView; lot: number; spoonAt: number;
         curve={lot.curve}
         startAt={inAt}
         spoonAt={props.spoonAt}
-        targetC={celsiusOf(plan.targetCore)}
+        targetC={goalC(plan, props.lot)}
         outAt={inAt + lot.outMinutes * MINUTE_MS}
-        unit={plan.targetCore.unit}
+        unit={plan.ovenSetting.unit}
         height={300}
       />
     </div>

@@ -8,7 +8,7 @@ import { Button } from '../../../ui/Button';
 import { colourWords, middleWords } from '../../../words/food';
 import { sayTemperature } from '../../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../../words/times';
-import type { TrayNames } from '../trayNames';
+import type { TrayNames } from '../../../words/trayNames';
 
 /** The tray from above, and in words what is pointed at. */
 export function PictureView(props: {
@@ -25,7 +25,7 @@ export function PictureView(props: {
   const { answer, plan } = view;
   if (!answer) return null;
   const { forecast, layout, timing } = answer;
-  const unit = plan.targetCore.unit;
+  const unit = plan.ovenSetting.unit;
   const inAt = Date.parse(timing.inAt);
   const clock = (minute: number) => sayClock(inAt + minute * MINUTE_MS);
   const nameOf = (lot: number) => names.of(plan, lot);

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { Problem } from '../../../api/problem';
-import { useRecipeCheck } from '../../../api/queries';
 import type { RecipeOutcome, TemperatureUnit, TrayView } from '../../../api/types';
+import { useRecipeCheck } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
@@ -17,7 +17,7 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
   const [oven, setOven] = useState(unit === 'celsius' ? '190' : '375');
   const [ovenUnit, setOvenUnit] = useState<TemperatureUnit>(unit);
   const [minutes, setMinutes] = useState('35');
-  const check = useRecipeCheck();
+  const check = useRecipeCheck(props.view.id);
   const problem = check.error instanceof Problem ? check.error : null;
   const ask = () => check.mutate({ oven: { value: parseNumber(oven), unit: ovenUnit }, minutes: parseNumber(minutes) });
   return (

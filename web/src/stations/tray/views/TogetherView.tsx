@@ -1,5 +1,5 @@
-import { useTogether } from '../../../api/queries';
 import type { FinishProposal, TrayView } from '../../../api/types';
+import { useTogether } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Refusal } from '../../../ui/Refusal';
 
@@ -8,7 +8,7 @@ export function TogetherView(props: { view: TrayView; ready: boolean; onAdopt: (
   const { view } = props;
   const spread = view.answer?.forecast.spread;
   const lots = view.answer?.forecast.lots.length ?? 0;
-  const asked = useTogether(view.version, lots > 1);
+  const asked = useTogether(view, lots > 1);
   if (!spread || lots < 2) return <p className="py-6">There is one thing on the tray: it finishes with itself.</p>;
   const apart = spread.lastMinutes - spread.firstMinutes;
   return (

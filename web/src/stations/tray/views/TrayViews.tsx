@@ -1,7 +1,7 @@
 import type { Spot, TrayPlan, TrayView, WayChoice } from '../../../api/types';
 import { Tabs } from '../../../ui/Tabs';
 import { MINUTE_MS } from '../../../words/times';
-import type { TrayNames } from '../trayNames';
+import type { TrayNames } from '../../../words/trayNames';
 import { CurveView } from './CurveView';
 import { InsideView } from './InsideView';
 import { PictureView } from './PictureView';

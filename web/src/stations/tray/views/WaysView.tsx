@@ -1,6 +1,6 @@
 import { useState } from 'react';
-import { useWays } from '../../../api/queries';
 import type { TrayView, WayChoice, WayReport } from '../../../api/types';
+import { useWays } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { colourWords } from '../../../words/food';
 import { SmallCurve } from './SmallCurve';
@@ -18,7 +18,7 @@ export function WaysView(props: {
   onAdopt: (report: WayReport) => void;
 }) {
   const [chosen, setChosen] = useState<readonly string[]>(FIRST);
-  const asked = useWays(props.view.version, [...chosen]);
+  const asked = useWays(props.view, [...chosen]);
   const toggle = (id: string) =>
     setChosen(chosen.includes(id) ? chosen.filter((other) => other !== id) : [...chosen, id]);
   const reports = asked.data ?? [];

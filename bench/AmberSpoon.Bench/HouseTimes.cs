@@ -1,0 +1,213 @@
+using System.Diagnostics;
+using System.Globalization;
+using System.Text;
+using System.Text.Json.Nodes;
+using Microsoft.AspNetCore.SignalR.Client;
+using Microsoft.Data.Sqlite;
+
+namespace AmberSpoon.Bench;
+
+/// <summary>
+/// What a house with many pages, a long log and a probe that streams waits for. Bars: well in 3 s from a warm disk; from an
+/// event to a page that shows it 300 ms for 95 of 100, under 300 MB; a page of a log of 5 000 bakes in 300 ms and 100 KB.
+/// </summary>
+internal static class HouseTimes
+{
+    private const int Listeners = 20;
+    private const int Bakes = 5000;
+
+    /// <param name="app">The folder the server was built into.</param>
+    /// <param name="streamS">How long the probe streams, s.</param>
+    public static async Task Print(string app, int streamS)
+    {
+        using var server = new RunningServer(app);
+        await server.Open();
+        server.Close();
+        double[] starts = new double[5];
+        for (int i = 0; i < starts.Length; i++)
+        {
+            starts[i] = (await server.Open()).TotalSeconds;
+            server.Close();
+        }
+
+        Console.WriteLine(FormattableString.Invariant($"Well after {starts.Order().ElementAt(2):0.0} s (median of {starts.Length}, most {starts.Max():0.0} s)"));
+        await server.Open();
+        await Stream(server, streamS);
+        server.Close();
+        Fill(Path.Combine(server.Data, "kitchen.db"));
+        await server.Open();
+        await Log(server);
+    }
+
+    private static async Task Stream(RunningServer server, int seconds)
+    {
+        JsonNode tray = await Send(server, HttpMethod.Post, "/api/trays", null);
+        JsonNode saved = await Send(server, HttpMethod.Put, $"/api/trays/{(int)tray["id"]!}", JsonNode.Parse(FourLots)!);
+        JsonNode bake = await Send(server, HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = (int)saved["id"]!, ["trayVersion"] = (int)saved["version"]!, ["commandId"] = Guid.NewGuid() });
+        string id = (string)bake["id"]!;
+        var pages = new Page[Listeners];
+        for (int i = 0; i < pages.Length; i++)
+        {
+            pages[i] = await Page.Open(server.Address, id);
+        }
+
+        var sent = new Dictionary<int, long>();
+        var asked = new List<Task>();
+        using var timer = new PeriodicTimer(TimeSpan.FromMilliseconds(100));
+        for (int n = 0; n < 10 * seconds && await timer.WaitForNextTickAsync(); n++)
+        {
+            int reading = n;
+            asked.Add(Task.Run(async () =>
+            {
+                long at = Stopwatch.GetTimestamp();
+                JsonNode told = await Send(server, HttpMethod.Post, $"/api/bakes/{id}/events", JsonNode.Parse($$"""
+                    {"events":[{"commandId":"{{Guid.NewGuid()}}","kind":"reading","lot":{{(reading % 4) + 1}},"piece":1,"value":{{(5 + (reading * 0.002)).ToString(CultureInfo.InvariantCulture)}},"unit":"celsius"}]}
+                    """)!);
+                lock (sent)
+                {
+                    sent[(int)told["seq"]!] = at;
+                }
+            }));
+        }
+
+        await Task.WhenAll(asked);
+        await Task.Delay(1000);
+        double[] waits = [.. sent.SelectMany(told => pages.Select(page => page.Shown(told.Key) is { } shown ? Stopwatch.GetElapsedTime(told.Value, shown).TotalMilliseconds : double.PositiveInfinity)).Order()];
+        Console.WriteLine(FormattableString.Invariant(
+            $"{Listeners} pages, {sent.Count} readings in {seconds} s: from reading to page median {At(waits, 0.5):0} ms, 95 of 100 {At(waits, 0.95):0} ms, most {waits[^1]:0} ms; server at most {server.PeakMb():0} MB"));
+        foreach (Page page in pages)
+        {
+            await page.DisposeAsync();
+        }
+    }
+
+    private static async Task Log(RunningServer server)
+    {
+        var waits = new List<double>();
+        var bytes = new List<int>();
+        for (string? cursor = ""; cursor is not null;)
+        {
+            long at = Stopwatch.GetTimestamp();
+            byte[] page = await server.Client.GetByteArrayAsync(new Uri($"/api/bakes{(cursor.Length == 0 ? "" : $"?cursor={cursor}")}", UriKind.Relative));
+            waits.Add(Stopwatch.GetElapsedTime(at).TotalMilliseconds);
+            bytes.Add(page.Length);
+            cursor = (string?)JsonNode.Parse(page)!["next"];
+        }
+
+        double[] sorted = [.. waits.Order()];
+        Console.WriteLine(FormattableString.Invariant($"{Bakes} bakes in {waits.Count} pages: median {At(sorted, 0.5):0} ms, 95 of 100 {At(sorted, 0.95):0} ms, first {waits[0]:0} ms; at most {bytes.Max() / 1024.0:0} KB"));
+    }
+
+    /// <summary>Copies of the household's last bake, an hour apart.</summary>
+    private static void Fill(string file)
+    {
+        using var connection = new SqliteConnection($"Data Source={file};Pooling=False");
+        connection.Open();
+        using SqliteCommand command = connection.CreateCommand();
+        command.CommandText = """
+            CREATE TEMP TABLE One AS SELECT * FROM Bakes WHERE IsLive = 0 ORDER BY StartedAt DESC LIMIT 1;
+            CREATE TEMP TABLE Many AS WITH RECURSIVE n(i) AS (SELECT 1 UNION ALL SELECT i + 1 FROM n WHERE i < 5000) SELECT i FROM n;
+            CREATE TEMP TABLE Copies AS SELECT One.*, Many.i AS Nth FROM One, Many;
+            UPDATE Copies SET Id = substr('0199AB00-0000-7000-8000-000000000000', 1, 24) || printf('%012X', Nth), StartedAt = StartedAt - 3600000 * Nth;
+            ALTER TABLE Copies DROP COLUMN Nth;
+            INSERT INTO Bakes SELECT * FROM Copies;
+            """;
+        command.ExecuteNonQuery();
+    }
+
+    private static double At(double[] sorted, double share) => sorted[(int)Math.Min(sorted.Length - 1, share * sorted.Length)];
+
+    private static async Task<JsonNode> Send(RunningServer server, HttpMethod method, string path, JsonNode? body)
+    {
+        using var request = new HttpRequestMessage(method, path);
+        request.Content = body is null ? null : new StringContent(body.ToJsonString(), Encoding.UTF8, "application/json");
+        using HttpResponseMessage answer = await server.Client.SendAsync(request);
+        string text = await answer.Content.ReadAsStringAsync();
+        return answer.IsSuccessStatusCode ? JsonNode.Parse(text)! : throw new InvalidOperationException($"{path}: {text}");
+    }
+
+    private const string FourLots = """
+        {"name":"Four","chicken":[
+          {"id":1,"cut":"legQuarter","skinOn":true,"coating":"oil","sizes":{"basis":"piece","count":2,"mass":{"value":330,"unit":"gram"},"spreadPercent":0,"each":[]},"height":null,"startFrom":"fridge","vessel":0,"addAtMinutes":0,"leavesWhenDone":false,"skinDown":false},
+          {"id":2,"cut":"drumstick","skinOn":true,"coating":"oil","sizes":{"basis":"piece","count":4,"mass":{"value":115,"unit":"gram"},"spreadPercent":0,"each":[]},"height":null,"startFrom":"fridge","vessel":0,"addAtMinutes":0,"leavesWhenDone":false,"skinDown":false},
+          {"id":3,"cut":"bonelessBreast","skinOn":false,"coating":"oil","sizes":{"basis":"piece","count":2,"mass":{"value":200,"unit":"gram"},"spreadPercent":0,"each":[]},"height":null,"startFrom":"fridge","vessel":0,"addAtMinutes":0,"leavesWhenDone":false,"skinDown":false},
+          {"id":4,"cut":"drumette","skinOn":true,"coating":"oil","sizes":{"basis":"piece","count":6,"mass":{"value":42,"unit":"gram"},"spreadPercent":0,"each":[]},"height":null,"startFrom":"fridge","vessel":0,"addAtMinutes":0,"leavesWhenDone":false,"skinDown":false}],
+         "vegetables":[],"vessels":[{"kind":"halfSheet","width":null,"depth":null,"rack":false,"parchment":false,"waterMl":0}],"ovenMode":"still","ovenSetting":{"value":200,"unit":"celsius"},"steps":[],
+         "profile":"unitedStates","restMinutes":5,"eatAt":null,"spots":[]}
+        """;
+
+    /// <summary>A page as it behaves: it asks again when told, and once more at the end if more was told meanwhile.</summary>
+    private sealed class Page : IAsyncDisposable
+    {
+        private readonly HttpClient _client = new(new HttpClientHandler { AutomaticDecompression = System.Net.DecompressionMethods.All });
+        private readonly List<(int Seq, long At)> _shown = [];
+        private readonly HubConnection _connection;
+        private readonly string _id;
+        private bool _isAsking;
+        private bool _isWanted;
+
+        private Page(Uri address, string id)
+        {
+            (_client.BaseAddress, _id) = (address, id);
+            _connection = new HubConnectionBuilder().WithUrl(new Uri(address, "/live")).Build();
+            _connection.On<string, string?, int?>("changed", (topic, _, _) => topic == "oven" ? Ask() : Task.CompletedTask);
+        }
+
+        public static async Task<Page> Open(Uri address, string id)
+        {
+            var page = new Page(address, id);
+            await page._connection.StartAsync();
+            return page;
+        }
+
+        /// <returns>When it first showed this event, or null.</returns>
+        public long? Shown(int seq)
+        {
+            lock (_shown)
+            {
+                return _shown.Where(shown => shown.Seq >= seq).Select(shown => (long?)shown.At).FirstOrDefault();
+            }
+        }
+
+        private Task Ask()
+        {
+            lock (_shown)
+            {
+                if (_isAsking)
+                {
+                    _isWanted = true;
+                    return Task.CompletedTask;
+                }
+
+                _isAsking = true;
+            }
+
+            _ = Task.Run(async () =>
+            {
+                while (true)
+                {
+                    JsonNode live = JsonNode.Parse(await _client.GetStringAsync(new Uri("/api/bakes?live=true", UriKind.Relative)))!;
+                    int seq = (int)live["bakes"]!.AsArray().First(bake => (string?)bake!["id"] == _id)!["seq"]!;
+                    lock (_shown)
+                    {
+                        _shown.Add((seq, Stopwatch.GetTimestamp()));
+                        if (!_isWanted)
+                        {
+                            _isAsking = false;
+                            return;
+                        }
+
+                        _isWanted = false;
+                    }
+                }
+            });
+            return Task.CompletedTask;
+        }
+
+        public async ValueTask DisposeAsync()
+        {
+            await _connection.DisposeAsync();
+            _client.Dispose();
+        }
+    }
+}

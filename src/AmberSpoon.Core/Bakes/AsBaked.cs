@@ -1,0 +1,37 @@
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+
+namespace AmberSpoon.Core.Bakes;
+
+/// <summary>
+/// The plan as it is really baked: lots where they went in, steps when they were done, turns of the dial that nobody had
+/// planned. A step that nobody spoke of counts as done when it was planned. What follows is computed from this.
+/// </summary>
+public static class AsBaked
+{
+    /// <summary>A lot whose time has come and of which nobody spoke counts as in.</summary>
+    /// <param name="state">What happened.</param>
+    /// <param name="nowS">Seconds since the first food went in.</param>
+    public static BakeState WithWhatWasDue(BakeState state, double nowS) => state.Place != BakePlace.Oven ? state : state with
+    {
+        Lots = [.. state.Lots.Select(lot => lot is { HasGoneIn: false, IsOff: false } && lot.PlannedInS <= nowS ? lot.MovedTo(BakePlace.Oven, lot.PlannedInS) : lot)],
+    };
+
+    /// <summary>The plan with everything in its real place in time, whole minutes.</summary>
+    public static TrayPlan PlanOf(BakeState state) => state.Plan with
+    {
+        Chicken = [.. state.Plan.Chicken.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId) })],
+        Vegetables = [.. state.Plan.Vegetables.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId) })],
+        Steps =
+        [
+            .. state.Acts.Where(act => !act.IsSkipped)
+                .Select(act => act.DoneAtS is { } doneS ? act.Step with { AtMinutes = Minutes(doneS) } : act.Step)
+                .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, Minutes(turn.AtS), turn.Setting)))
+                .OrderBy(step => step.AtMinutes),
+        ],
+    };
+
+    private static int InMinutes(BakeState state, LotId lot) => Minutes(state.Find(lot)!.InS);
+
+    private static int Minutes(double seconds) => (int)Math.Round(seconds / 60);
+}

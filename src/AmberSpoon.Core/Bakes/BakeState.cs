@@ -1,0 +1,115 @@
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Bakes;
+
+/// <summary>
+/// What has happened in a bake so far, and nothing else: estimates and verdicts are derived from it. The same events always
+/// fold to the same state.
+/// </summary>
+/// <param name="Plan">As it was started.</param>
+/// <param name="Clock">Its times.</param>
+/// <param name="Seq">The last event.</param>
+/// <param name="LatestS">When the latest of them happened, s in the bake's time: nothing happens before it.</param>
+/// <param name="Moves">Where the tray was, in order; the first is into the oven at 0 s.</param>
+/// <param name="Lots">Every lot, chicken first.</param>
+/// <param name="Acts">Every planned step.</param>
+/// <param name="DialTurns">Turns of the dial that nobody had planned, in order.</param>
+/// <param name="Readings">In the order they were told.</param>
+/// <param name="FinishedS">When it was finished; null while it is live.</param>
+/// <param name="LastSaid">What the judge said last.</param>
+public sealed record BakeState(
+    TrayPlan Plan,
+    BakeClock Clock,
+    int Seq,
+    double LatestS,
+    IReadOnlyList<PlaceChange> Moves,
+    IReadOnlyList<LotState> Lots,
+    IReadOnlyList<ActState> Acts,
+    IReadOnlyList<(double AtS, EnteredTemperature Setting)> DialTurns,
+    IReadOnlyList<ReadingTaken> Readings,
+    double? FinishedS,
+    Said? LastSaid)
+{
+    public bool IsLive => FinishedS is null;
+
+    /// <summary>Where the tray is.</summary>
+    public BakePlace Place => Moves[^1].Place;
+
+    /// <summary>When anything was told last that a verdict rests on, s in the bake's time: it is judged as it stood then.</summary>
+    public double JudgedS => Readings.Select(reading => reading.AtS).Append(LatestS).Max();
+
+    public LotState? Find(LotId lot) => Lots.FirstOrDefault(state => state.Lot == lot);
+
+    /// <param name="plan">As it was started.</param>
+    /// <param name="events">All of them, in order of <see cref="BakeEvent.Seq"/>; the first is <see cref="Started"/>.</param>
+    public static BakeState Fold(TrayPlan plan, IReadOnlyList<BakeEvent> events)
+    {
+        var takenBack = events.Select(told => told.What).OfType<Corrected>().Select(what => what.Event).ToHashSet();
+        BakeState state = Begun(plan, events[0]);
+        foreach (BakeEvent told in events.Skip(1))
+        {
+            state = takenBack.Contains(told.Seq) ? state with { Seq = told.Seq } : state.After(told);
+        }
+
+        return state;
+    }
+
+    private static BakeState Begun(TrayPlan plan, BakeEvent started)
+    {
+        IEnumerable<(LotId Lot, int AddAt)> lots = plan.Chicken.Select(lot => (lot.LotId, lot.AddAtMinutes))
+            .Concat(plan.Vegetables.Select(lot => (lot.LotId, lot.AddAtMinutes)));
+        return new(
+            plan,
+            new BakeClock(started.At),
+            started.Seq,
+            0,
+            [new(0, BakePlace.Oven)],
+            [.. lots.Select(lot => new LotState(lot.Lot, 60.0 * lot.AddAt, lot.AddAt == 0 ? [new(0, BakePlace.Oven)] : [], IsOff: false))],
+            [.. plan.Steps.Select((step, i) => new ActState(i, step, null, IsSkipped: false))],
+            [],
+            [],
+            null,
+            null);
+    }
+
+    /// <summary>The next event. Its time is its own, but nothing that moves food happens before what was told earlier.</summary>
+    public BakeState After(BakeEvent told)
+    {
+        double ownS = Clock.BakeS(told.At);
+        double atS = Math.Max(LatestS, ownS);
+        BakeState next = told.What switch
+        {
+            Measured measured => this with { Readings = [.. Readings, new(told.Seq, measured.Piece, ownS, measured.Temperature, null)] },
+            Answered answered => this with
+            {
+                Readings = [.. Readings.Select(reading => reading.Seq == answered.Reading ? reading with { Answer = answered.Answer } : reading)],
+            },
+            Said said => this with { LastSaid = said },
+            Moved moved => TrayTo(moved.Place, atS),
+            Resting => TrayTo(BakePlace.Worktop, atS),
+            LotIn lotIn => With(lotIn.Lot, lot => lot.MovedTo(Place, atS) with { IsOff = false }),
+            LotOut lotOut => With(lotOut.Lot, lot => (lot.HasGoneIn ? lot.MovedTo(BakePlace.Worktop, atS) : lot) with { IsOff = true }),
+            ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false }),
+            ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null }),
+            OvenSet set => this with { DialTurns = [.. DialTurns, (atS, set.Setting)] },
+            Finished => this with { FinishedS = atS },
+            _ => this,
+        };
+        return next with { Seq = told.Seq, LatestS = told.What is Measured or Noted or Answered or Said ? LatestS : atS };
+    }
+
+    private BakeState TrayTo(BakePlace place, double atS) => this with
+    {
+        Moves = Place == place ? Moves : [.. Moves, new(atS, place)],
+        Lots = [.. Lots.Select(lot => lot is { HasGoneIn: true, IsOff: false } ? lot.MovedTo(place, atS) : lot)],
+    };
+
+    private BakeState With(LotId which, Func<LotState, LotState> change) =>
+        this with { Lots = [.. Lots.Select(lot => lot.Lot == which ? change(lot) : lot)] };
+
+    private BakeState With(int which, Func<ActState, ActState> change) =>
+        this with { Acts = [.. Acts.Select(act => act.Act == which ? change(act) : act)] };
+}

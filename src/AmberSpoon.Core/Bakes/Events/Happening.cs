@@ -1,0 +1,103 @@
+using System.Collections.Frozen;
+using System.Reflection;
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Bakes.Events;
+
+/// <summary>What an event is about. In JSON the member <c>kind</c> says which of these it is.</summary>
+[JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
+[JsonDerivedType(typeof(Started), "started")]
+[JsonDerivedType(typeof(LotIn), "lotIn")]
+[JsonDerivedType(typeof(LotOut), "lotOut")]
+[JsonDerivedType(typeof(Moved), "moved")]
+[JsonDerivedType(typeof(Resting), "resting")]
+[JsonDerivedType(typeof(ActDone), "actDone")]
+[JsonDerivedType(typeof(ActSkipped), "actSkipped")]
+[JsonDerivedType(typeof(OvenSet), "ovenSet")]
+[JsonDerivedType(typeof(Measured), "reading")]
+[JsonDerivedType(typeof(Answered), "answer")]
+[JsonDerivedType(typeof(Noted), "note")]
+[JsonDerivedType(typeof(Finished), "finished")]
+[JsonDerivedType(typeof(Corrected), "corrected")]
+[JsonDerivedType(typeof(Said), "said")]
+public abstract record Happening
+{
+    /// <summary>As the JSON says it.</summary>
+    [JsonIgnore]
+    public string Kind => Kinds[GetType()];
+
+    private static readonly FrozenDictionary<Type, string> Kinds = typeof(Happening).GetCustomAttributes<JsonDerivedTypeAttribute>()
+        .ToFrozenDictionary(kind => kind.DerivedType, kind => (string)kind.TypeDiscriminator!);
+}
+
+/// <summary>The first food went in.</summary>
+public sealed record Started : Happening;
+
+/// <summary>A lot went in later than the first, or back in after it was taken out.</summary>
+public sealed record LotIn(LotId Lot) : Happening;
+
+/// <summary>A lot was taken off the tray: to be eaten, or, before it went in, not baked at all.</summary>
+public sealed record LotOut(LotId Lot) : Happening;
+
+/// <summary>The tray was moved, with all that is on it.</summary>
+public sealed record Moved(BakePlace Place) : Happening;
+
+/// <summary>The tray came out to rest.</summary>
+public sealed record Resting : Happening;
+
+/// <summary>A planned step was done.</summary>
+/// <param name="Act">Which of the plan's steps, from 0.</param>
+public sealed record ActDone(int Act) : Happening;
+
+/// <summary>A planned step will not be done.</summary>
+/// <param name="Act">Which of the plan's steps, from 0.</param>
+public sealed record ActSkipped(int Act) : Happening;
+
+/// <summary>The dial was turned, planned or not.</summary>
+public sealed record OvenSet(EnteredTemperature Setting) : Happening;
+
+/// <summary>A thermometer in the middle of a piece.</summary>
+/// <param name="Piece">Which piece.</param>
+/// <param name="Temperature">What it showed, as typed.</param>
+/// <param name="HeldSeconds">How long it was said to have stayed there, s: kept from old bakes, and counts for nothing.</param>
+public sealed record Measured(PieceRef Piece, EnteredTemperature Temperature, int? HeldSeconds = null) : Happening;
+
+/// <summary>The answer to the question that a reading raised.</summary>
+/// <param name="Reading">The reading's <see cref="BakeEvent.Seq"/>.</param>
+/// <param name="Answer">The answer.</param>
+public sealed record Answered(int Reading, ReadingAnswer Answer) : Happening;
+
+/// <summary>What the cook saw, in the cook's words; it never counts.</summary>
+public sealed record Noted(string Text) : Happening;
+
+public sealed record Finished : Happening;
+
+/// <summary>An earlier event was told by mistake.</summary>
+/// <param name="Event">Its <see cref="BakeEvent.Seq"/>.</param>
+public sealed record Corrected(int Event) : Happening;
+
+/// <summary>What the judge said when it last changed: kept as it was said, never read back into a verdict.</summary>
+/// <param name="Verdict">What to do about the tray.</param>
+/// <param name="Reason">Why.</param>
+/// <param name="NextCheckAt">When to measure next.</param>
+public sealed record Said(VerdictKind Verdict, string Reason, DateTimeOffset? NextCheckAt) : Happening;
+
+/// <summary>Answers to the question that a reading raises.</summary>
+public enum ReadingAnswer
+{
+    /// <summary>The unit is as typed.</summary>
+    AsTyped,
+
+    /// <summary>It was the other unit.</summary>
+    OtherUnit,
+
+    /// <summary>The tip was in the middle of the thickest part.</summary>
+    InTheMiddle,
+
+    /// <summary>It was not.</summary>
+    NotInTheMiddle,
+}

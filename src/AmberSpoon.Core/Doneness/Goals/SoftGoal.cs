@@ -1,0 +1,32 @@
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Food;
+
+namespace AmberSpoon.Core.Doneness.Goals;
+
+/// <summary>A vegetable: how tender its middle should be.</summary>
+/// <param name="Facts">The vegetable.</param>
+/// <param name="Wanted">How tender.</param>
+public sealed record SoftGoal(VegetableFacts Facts, Tenderness Wanted) : LotGoal
+{
+    /// <summary>Of what makes it tender: so much leaves a bite, so much makes it soft (common practice).</summary>
+    private const double BiteShare = 0.7;
+    private const double SoftShare = 1.6;
+
+    /// <summary>Cook value wanted in the middle, min (see <see cref="CookValue"/>).</summary>
+    public double CookMinutes => Facts.TenderCookMinutes * (Wanted switch
+    {
+        Tenderness.WithBite => BiteShare,
+        Tenderness.Tender => 1,
+
+        // What is past soon after it is tender is never taken all the way.
+        _ => Math.Min(SoftShare, (1 + Facts.Patience) / 2),
+    });
+
+    internal override double StopAtColdestC => double.PositiveInfinity;
+
+    internal override double StopAtCookMinutes => CookMinutes;
+
+    public override double? ReachedS(Func<double, double?> whenColdestS, Func<double, double?> whenSoftS) => whenSoftS(CookMinutes);
+
+    public override MiddleState StateAt(double coldestC, double cookMinutes) => Softness.Of(Facts, Math.Max(cookMinutes, 0) + 1e-9);
+}

@@ -1,0 +1,286 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Doneness.Goals;
+using AmberSpoon.Core.Doneness.Judging;
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+
+namespace AmberSpoon.Core.Estimating;
+
+/// <summary>
+/// A running bake at a moment: what is believed of its kitchen, what each lot will do, and the judge's verdicts. Everything
+/// in it is derived from the events and the plan.
+/// </summary>
+public sealed class BakeEstimate
+{
+    /// <summary>The slow and the fast end of a band of four kitchens in five.</summary>
+    private const double SlowZ = -KitchenPrior.TenthZ;
+    private const double FastZ = KitchenPrior.TenthZ;
+
+    /// <summary>An unmeasured piece may be colder than the others where one kitchen in a hundred has it so.</summary>
+    private const double UnmeasuredZ = -2.33;
+
+    /// <summary>One reading clears a piece that is hot enough in 95 kitchens of 100, two where it is in half of them.</summary>
+    private const double NearlyAllZ = -1.645;
+    private const double HalfZ = 0;
+
+    private const double RestLookAheadS = 20 * 60;
+
+    private TrayCourses _courses;
+    private readonly SafetyProfile _profile;
+    private readonly Func<PieceRef, PieceOutlook>? _outlook;
+
+    /// <param name="courses">What every lot goes through.</param>
+    /// <param name="nowS">Seconds since the first food went in.</param>
+    /// <param name="earlier">The review of an estimate with the same courses, which is gone on from; null to begin anew.</param>
+    public BakeEstimate(TrayCourses courses, double nowS, ReadingReview? earlier = null)
+        : this(courses, nowS, isHindsight: false, null, earlier)
+    {
+    }
+
+    /// <param name="courses">What every lot goes through.</param>
+    /// <param name="nowS">Seconds since the first food went in.</param>
+    /// <param name="isHindsight">Without its readings, and judged no more.</param>
+    /// <param name="outlook">Says what to expect of a short piece, in place of the engine; it chooses between ways of not serving yet.</param>
+    /// <param name="earlier">See the other constructor.</param>
+    internal BakeEstimate(TrayCourses courses, double nowS, bool isHindsight, Func<PieceRef, PieceOutlook>? outlook, ReadingReview? earlier = null)
+    {
+        _outlook = outlook;
+        (_courses, NowS) = (courses, nowS);
+        _profile = SafetyProfiles.For(courses.State.Plan.Profile);
+        Review = ReadingReview.Of(courses, earlier);
+        Belief = isHindsight ? courses.Unmeasured() : Review.Belief;
+        Verdicts = isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))];
+        Verdict = TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot));
+    }
+
+    /// <summary>The same, after something was told that it does not rest on, such as what the judge said.</summary>
+    public BakeEstimate After(BakeState state)
+    {
+        var same = (BakeEstimate)MemberwiseClone();
+        same._courses = _courses.With(state, NowS);
+        return same;
+    }
+
+    /// <summary>
+    /// What was to be expected of a finished bake from its plan and its real moves alone: the line that its readings are held
+    /// against.
+    /// </summary>
+    /// <param name="state">A finished bake.</param>
+    /// <param name="planned">What was forecast when it began.</param>
+    public static BakeEstimate InHindsight(BakeState state, TrayForecast planned)
+    {
+        double endS = Math.Clamp(state.FinishedS ?? 0, 60, TrayForecaster.LongestBakeS);
+        return new(TrayCourses.Until(state, endS, KitchenPrior.Usual), endS, isHindsight: true, null);
+    }
+
+    /// <summary>Seconds since the first food went in.</summary>
+    public double NowS { get; }
+
+    /// <summary>As the cook sees each piece.</summary>
+    public IReadOnlyDictionary<PieceRef, string> Names => _courses.Names;
+
+    /// <summary>When the verdicts are from, s: the same events always lead to the same verdict, however late one looks.</summary>
+    public double JudgedS => State.JudgedS;
+
+    public BakeState State => _courses.State;
+
+    public ReadingReview Review { get; }
+
+    /// <summary>One per lot of chicken on the tray or taken from it.</summary>
+    public IReadOnlyList<LotVerdict> Verdicts { get; }
+
+    /// <summary>Null where there is no chicken.</summary>
+    public TrayVerdict? Verdict { get; }
+
+    private KitchenBelief Belief { get; }
+
+    private IEnumerable<ChickenLot> Chicken => State.Plan.Chicken.Where(lot => _courses.Lots.ContainsKey(lot.LotId));
+
+    /// <summary>What is believed of a piece's coldest middle now, °C.</summary>
+    public (double LowC, double LikeliestC, double HighC) Now(PieceRef piece) =>
+        (Belief.MiddleC(piece, NowS, SlowZ), Belief.MiddleC(piece, NowS, 0), Belief.MiddleC(piece, NowS, FastZ));
+
+    /// <summary>When a lot reaches its goal if it stays where it is, min since the first food; null where the likeliest kitchen never does.</summary>
+    public TimeBand? GoalBand(LotId lot)
+    {
+        LotGoal goal = State.Plan.GoalOf(lot);
+        if (WhenS(lot, goal, 0) is not { } medianS)
+        {
+            return null;
+        }
+
+        double endS = Course(lot).InS + Course(lot).Curves.EndS;
+        return new((WhenS(lot, goal, FastZ) ?? medianS) / 60, medianS / 60, (WhenS(lot, goal, SlowZ) ?? endS) / 60);
+    }
+
+    /// <summary>Its slowest piece, a point a minute from when it goes in; minutes since the first food.</summary>
+    public IReadOnlyList<CurvePoint> Curve(LotId lot)
+    {
+        LotCourse course = Course(lot);
+        var piece = new PieceRef(lot, course.Curves.Slowest);
+        bool isChicken = State.Plan.Chicken.Any(chicken => chicken.LotId == lot);
+        int first = (int)Math.Round(course.InS / 60);
+        return
+        [
+            .. Enumerable.Range(0, (int)(course.Curves.EndS / 60) + 1).Select(minute =>
+            {
+                double atS = course.InS + (60 * minute);
+                Heat.HeatSample likeliest = course.Curves.Likeliest.At(60 * minute);
+                return new CurvePoint(
+                    first + minute,
+                    Tidy(Belief.MiddleC(piece, atS, SlowZ)),
+                    Tidy(Belief.MiddleC(piece, atS, 0)),
+                    Tidy(Belief.MiddleC(piece, atS, FastZ)),
+                    Tidy(likeliest.SurfaceC))
+                {
+                    Browning = Tidy(likeliest.BrowningTop),
+                    BrowningUnder = Tidy(likeliest.BrowningUnder),
+                    CookMinutes = isChicken ? 0 : Tidy(Belief.CookMinutes(lot, atS, 0)),
+                };
+            }),
+        ];
+
+        // Far finer than it is known, and half as much to send.
+        static double Tidy(double value) => Math.Round(value, 2);
+    }
+
+    /// <summary>What a lot is like now, by prediction.</summary>
+    public MiddleState StateOf(LotId lot)
+    {
+        LotCourse course = Course(lot);
+        bool isChicken = State.Plan.Chicken.Any(chicken => chicken.LotId == lot);
+        return State.Plan.GoalOf(lot).StateAt(
+            Belief.MiddleC(new(lot, course.Curves.Slowest), NowS, 0), isChicken ? 0 : Belief.CookMinutes(lot, NowS, 0));
+    }
+
+    /// <summary>The likeliest kitchen for a lot's slowest piece: with it the engine can be asked for more.</summary>
+    public KitchenGuess GuessFor(LotId lot) => Belief.GuessFor(new(lot, Course(lot).Curves.Slowest));
+
+    /// <summary>The piece of a lot that was planned slowest, from 1.</summary>
+    public int SlowestOf(LotId lot) => Course(lot).Curves.Slowest;
+
+    /// <summary>What a lot's slowest piece meets, and where it stands, as far as is looked ahead.</summary>
+    public (PieceSetting Setting, IReadOnlyList<PlaceStage> Stages) SettingOf(LotId lot) =>
+        _courses.SettingOf(lot, Course(lot).InS + Course(lot).Curves.EndS);
+
+    private LotCourse Course(LotId lot) => _courses.Lots[lot];
+
+    private LotCase CaseOf(ChickenLot lot)
+    {
+        LotState state = State.Find(lot.LotId)!;
+        return new(
+            lot.LotId,
+            _courses.PluralOf(lot.LotId),
+            lot.Goal,
+            _profile.RuleFor(lot.IsStuffed),
+            state.Place switch { null => LotWhereabouts.Waiting, BakePlace.Oven => LotWhereabouts.Oven, _ => LotWhereabouts.Worktop },
+            [.. Enumerable.Range(1, lot.Count).Select(piece => CaseOf(lot, new PieceRef(lot.LotId, piece)))],
+            JudgedS,
+            WhenS(lot.LotId, new CoreGoal(new(Math.Min(lot.Goal.CoreC, _profile.AimC), Units.TemperatureUnit.Celsius)), FastZ) ?? JudgedS,
+            piece => _outlook?.Invoke(new(lot.LotId, piece)) ?? Outlook(lot, new PieceRef(lot.LotId, piece)));
+    }
+
+    private PieceCase CaseOf(ChickenLot lot, PieceRef piece)
+    {
+        ReviewedReading[] own = [.. Review.Readings.Where(reading => reading.Taken.Piece == piece).OrderBy(reading => reading.Taken.AtS)];
+        ReviewedReading[] believed = [.. own.Where(reading => reading.IsBelieved)];
+        SafetyRule rule = _profile.RuleFor(lot.IsStuffed);
+        ReviewedReading[] enough = [.. believed.Where(reading => reading.Meant.CoreC >= rule.LowestC - PublishedLimit.RoundingC)];
+        bool needsAnother = enough.Length > 0 && enough.Length < ReadingsWanted(piece, enough[^1].Meant, rule);
+        return new(
+            piece.Piece,
+            _courses.NameOf(piece),
+            [.. believed.Select(reading => reading.Meant)],
+            own.Length > 0 ? own[^1].Doubt : null,
+            needsAnother,
+            Course(piece.Lot).Curves.ExpectedC(piece.Piece),
+            untilS => HottestC(piece, untilS, UnmeasuredZ));
+    }
+
+    /// <summary>
+    /// How many agreeing readings clear a piece. One in seven readings is of a slipped tip or another piece, and a third of
+    /// those look well: a reading makes "enough" some twenty times likelier than it was. Where nearly every kitchen is so far,
+    /// one will do; where half are, two; where few are, three.
+    /// </summary>
+    private int ReadingsWanted(PieceRef piece, TimedReading last, SafetyRule rule)
+    {
+        double limitC = rule.Instant.IsMetBy(last.Temperature) ? rule.Instant.Celsius : rule.LowestC;
+        KitchenBelief others = Review.Without(piece);
+        return others.MiddleC(piece, last.AtS, NearlyAllZ) >= limitC ? 1 : others.MiddleC(piece, last.AtS, HalfZ) >= limitC ? 2 : 3;
+    }
+
+    /// <summary>The hottest its coldest middle has been by a moment.</summary>
+    private double HottestC(PieceRef piece, double untilS, double z)
+    {
+        LotCourse course = Course(piece.Lot);
+        double hottestC = double.NegativeInfinity;
+        for (double atS = untilS; atS >= course.InS; atS -= 60)
+        {
+            hottestC = Math.Max(hottestC, Belief.MiddleC(piece, atS, z));
+        }
+
+        return hottestC;
+    }
+
+    private double? WhenS(LotId lot, LotGoal goal, double z)
+    {
+        LotCourse course = Course(lot);
+        var piece = new PieceRef(lot, course.Curves.Slowest);
+        return goal.ReachedS(
+            celsius => FirstS(course, course.InS, course.Curves, atS => Belief.MiddleC(piece, atS, z), celsius),
+            minutes => FirstS(course, course.InS, course.Curves, atS => Belief.CookMinutes(lot, atS, z), minutes));
+    }
+
+    private static double? FirstS(LotCourse course, double fromS, LotCurves curves, Func<double, double> valueAt, double wanted)
+    {
+        double before = valueAt(fromS);
+        if (before >= wanted)
+        {
+            return fromS;
+        }
+
+        double endS = course.InS + curves.EndS;
+        for (double atS = fromS + PieceCurves.StepS; atS <= endS + 1; atS += PieceCurves.StepS)
+        {
+            double after = valueAt(atS);
+            if (after >= wanted)
+            {
+                return atS - PieceCurves.StepS + (PieceCurves.StepS * (wanted - before) / (after - before));
+            }
+
+            before = after;
+        }
+
+        return null;
+    }
+
+    private PieceOutlook Outlook(ChickenLot lot, PieceRef piece)
+    {
+        LotCourse course = Course(piece.Lot);
+        SafetyRule rule = _profile.RuleFor(lot.IsStuffed);
+        double aimC = Math.Max(lot.Goal.CoreC < rule.AimC && rule.HoldAt(lot.Goal.Core) is not null ? 0 : rule.AimC, lot.Goal.CoreC);
+        double lotS = BakeClock.LotS(JudgedS, course.InS);
+        bool isInOven = State.Find(piece.Lot)!.Place == BakePlace.Oven;
+        LotCurves inOven = isInOven ? course.Curves : _courses.Instead(piece, JudgedS, BakePlace.Oven, course.Curves.EndS);
+        LotCurves resting = isInOven ? _courses.Instead(piece, JudgedS, BakePlace.Worktop, RestLookAheadS) : course.Curves;
+        double? reachedS = Reached(inOven);
+        if (reachedS is null && lotS < TrayForecaster.LongestBakeS)
+        {
+            reachedS = Reached(_courses.Instead(piece, JudgedS, BakePlace.Oven, TrayForecaster.LongestBakeS - lotS));
+        }
+
+        (double peakC, double peakS) = (double.NegativeInfinity, JudgedS);
+        for (double atS = JudgedS; atS <= JudgedS + RestLookAheadS; atS += PieceCurves.StepS)
+        {
+            double lowC = Belief.MiddleC(piece, atS, SlowZ, resting);
+            (peakC, peakS) = lowC > peakC ? (lowC, atS) : (peakC, peakS);
+        }
+
+        return new((reachedS - JudgedS) / 60, peakC, (peakS - JudgedS) / 60);
+
+        double? Reached(LotCurves curves) => FirstS(course, JudgedS, curves, atS => Belief.MiddleC(piece, atS, 0, curves), aimC);
+    }
+}

@@ -1,0 +1,222 @@
+using AmberSpoon.Core.Kitchens;
+
+namespace AmberSpoon.Core.Estimating;
+
+/// <summary>
+/// What is believed of one kitchen: a normal spread over every doubt, those of the oven shared by all lots, those of a lot by
+/// all its pieces, and one for each piece. Every reading narrows it (the iterated extended Kalman update, Bell and Cathey
+/// 1993, from memory): as many readings as there are, none carries a weight of its own, and nothing has to be drawn by lot.
+/// Immutable; times are the bake's.
+/// </summary>
+public sealed class KitchenBelief
+{
+    /// <summary>Of a piece: offset, exchange, evaporation, its lot's size, its lot's start, its own size.</summary>
+    private const int Felt = 6;
+    private const int Shared = 3;
+    private const int Iterations = 3;
+
+    /// <summary>Where all doubts together move a value less than this, on the bent scale, it is not theirs to move.</summary>
+    private const double LeastFelt = 0.04;
+
+    private readonly KitchenPrior _prior;
+    private readonly IReadOnlyDictionary<LotId, LotCourse> _lots;
+    private readonly Dictionary<PieceRef, int[]> _placeOf;
+    private readonly double[] _mean;
+    private readonly double[,] _spread;
+
+    /// <summary>Before anything was measured.</summary>
+    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots)
+    {
+        (_prior, _lots) = (prior, lots);
+        _placeOf = [];
+        int next = Shared;
+        foreach ((LotId lot, LotCourse course) in lots)
+        {
+            (int size, int start) = (next, next + 1);
+            next += 2;
+            for (int piece = 1; piece <= course.Curves.Pieces; piece++)
+            {
+                _placeOf[new(lot, piece)] = [0, 1, 2, size, start, next++];
+            }
+        }
+
+        _mean = new double[next];
+        _spread = new double[next, next];
+        for (int i = 0; i < next; i++)
+        {
+            _spread[i, i] = 1;
+        }
+    }
+
+    private KitchenBelief(KitchenBelief before, double[] mean, double[,] spread)
+    {
+        (_prior, _lots, _placeOf) = (before._prior, before._lots, before._placeOf);
+        (_mean, _spread) = (mean, spread);
+    }
+
+    /// <summary>The coldest middle of a piece at a time, °C.</summary>
+    /// <param name="piece">Which piece.</param>
+    /// <param name="atS">s in the bake's time.</param>
+    /// <param name="z">So many standard deviations from the likeliest: −1.28 and 1.28 are the ends of a band of four in five.</param>
+    public double MiddleC(PieceRef piece, double atS, double z) => MiddleC(piece, atS, z, _lots[piece.Lot].Curves);
+
+    /// <summary>The likeliest kitchen, as this piece feels it.</summary>
+    public Trays.Forecasting.KitchenGuess GuessFor(PieceRef piece) => _lots[piece.Lot].Curves.Prior.At(Of(_placeOf[piece], _mean, PieceShare(piece.Lot)));
+
+    /// <summary>The same on another course of events.</summary>
+    internal double MiddleC(PieceRef piece, double atS, double z, LotCurves curves) =>
+        Bent.ToC(At(piece, curves.Of(piece.Piece), BakeClock.LotS(atS, _lots[piece.Lot].InS), z));
+
+    /// <summary>Cook value of a vegetable's middle at a time, min; more of it for a higher z.</summary>
+    public double CookMinutes(LotId lot, double atS, double z)
+    {
+        LotCourse course = _lots[lot];
+        return Bent.ToCook(At(new(lot, 1), course.Curves.Softening, BakeClock.LotS(atS, course.InS), z));
+    }
+
+    /// <summary>What a thermometer would show, °C: the middle, and how far a reading may lie off it.</summary>
+    public double ReadingC(PieceRef piece, double atS, double z)
+    {
+        double likeliestC = MiddleC(piece, atS, 0);
+        double awayC = MiddleC(piece, atS, z) - likeliestC;
+        double offC = z * _prior.ReadingC;
+        return likeliestC + (Math.Sign(z) * Math.Sqrt((awayC * awayC) + (offC * offC)));
+    }
+
+    /// <summary>With one more reading.</summary>
+    /// <param name="piece">Which piece.</param>
+    /// <param name="atS">When, s in the bake's time.</param>
+    /// <param name="celsius">What it showed.</param>
+    /// <param name="sameBefore">Readings of this piece shortly before: a tip that is off by a little stays so, and they count once together.</param>
+    public KitchenBelief Learning(PieceRef piece, double atS, double celsius, int sameBefore)
+    {
+        int[] place = _placeOf[piece];
+        PieceCurves curves = _lots[piece.Lot].Curves.Of(piece.Piece);
+        double lotS = BakeClock.LotS(atS, _lots[piece.Lot].InS);
+        double share = PieceShare(piece.Lot);
+        double noise = _prior.ReadingC * _prior.ReadingC * (1 + sameBefore);
+        double[] mean = [.. _mean];
+        double[] gain = new double[_mean.Length];
+        Span<double> slope = stackalloc double[Felt];
+        for (int i = 0; i < Iterations; i++)
+        {
+            DoubtVector z = Of(place, mean, share);
+            double bent = curves.At(lotS, z);
+            SlopesInC(curves, lotS, z, share, bent, slope);
+            double unexplainedC = celsius - Bent.ToC(bent);
+            for (int k = 0; k < Felt; k++)
+            {
+                unexplainedC -= slope[k] * (_mean[place[k]] - mean[place[k]]);
+            }
+
+            double spreadC2 = noise;
+            for (int n = 0; n < gain.Length; n++)
+            {
+                gain[n] = Along(n, place, slope);
+            }
+
+            for (int k = 0; k < Felt; k++)
+            {
+                spreadC2 += slope[k] * gain[place[k]];
+            }
+
+            for (int n = 0; n < gain.Length; n++)
+            {
+                gain[n] /= spreadC2;
+                mean[n] = _mean[n] + (gain[n] * unexplainedC);
+            }
+        }
+
+        var spread = new double[gain.Length, gain.Length];
+        for (int row = 0; row < gain.Length; row++)
+        {
+            for (int column = 0; column < gain.Length; column++)
+            {
+                spread[row, column] = _spread[row, column] - (gain[row] * Along(column, place, slope));
+            }
+        }
+
+        return new(this, mean, spread);
+    }
+
+    /// <summary>
+    /// So many standard deviations off along the way in which this value changes fastest: what a one-in-a-thousand kitchen
+    /// does, without drawing a thousand (the first-order reliability method, from memory).
+    /// </summary>
+    private double At(PieceRef piece, PieceCurves curves, double lotS, double z)
+    {
+        int[] place = _placeOf[piece];
+        double share = PieceShare(piece.Lot);
+        DoubtVector likeliest = Of(place, _mean, share);
+        if (z == 0)
+        {
+            return curves.At(lotS, likeliest);
+        }
+
+        Span<double> slope = stackalloc double[Felt];
+        Span<double> way = stackalloc double[Felt];
+        DoubtVector far = likeliest;
+        for (int i = 0; i < 2; i++)
+        {
+            Slopes(curves, lotS, far, share, slope);
+            double length2 = 0;
+            for (int row = 0; row < Felt; row++)
+            {
+                way[row] = 0;
+                for (int column = 0; column < Felt; column++)
+                {
+                    way[row] += _spread[place[row], place[column]] * slope[column];
+                }
+
+                length2 += slope[row] * way[row];
+            }
+
+            // Where a middle boils, no doubt moves it: the way there would be endlessly long.
+            double felt = Math.Sqrt(slope[0] * slope[0] + slope[1] * slope[1] + slope[2] * slope[2] + slope[3] * slope[3] + slope[4] * slope[4]);
+            double scale = length2 > 1e-18 ? z * Math.Min(1, felt / LeastFelt) / Math.Sqrt(length2) : 0;
+            far = new(
+                likeliest.Offset + (scale * way[0]),
+                likeliest.Exchange + (scale * way[1]),
+                likeliest.Evaporation + (scale * way[2]),
+                likeliest.Size + (scale * (way[3] + (share * way[5]))),
+                likeliest.Start + (scale * way[4]));
+        }
+
+        // On the plateau of boiling the way bends back; a faster kitchen is never colder there.
+        double middle = curves.At(lotS, likeliest);
+        return z > 0 ? Math.Max(middle, curves.At(lotS, far)) : Math.Min(middle, curves.At(lotS, far));
+    }
+
+    /// <summary>A piece's own doubt about size, in units of its lot's.</summary>
+    private double PieceShare(LotId lot) => _lots[lot].Curves.Prior.PieceSize / _lots[lot].Curves.Prior.LotSize;
+
+    private static DoubtVector Of(int[] place, double[] mean, double share) => new(
+        mean[place[0]], mean[place[1]], mean[place[2]], mean[place[3]] + (share * mean[place[5]]), mean[place[4]]);
+
+    private static void Slopes(PieceCurves curves, double lotS, in DoubtVector z, double share, Span<double> slope)
+    {
+        curves.Slopes(lotS, z, slope);
+        slope[5] = share * slope[3];
+    }
+
+    private static void SlopesInC(PieceCurves curves, double lotS, in DoubtVector z, double share, double bent, Span<double> slope)
+    {
+        Slopes(curves, lotS, z, share, slope);
+        double perBent = Bent.SlopeC(bent);
+        for (int k = 0; k < Felt; k++)
+        {
+            slope[k] *= perBent;
+        }
+    }
+
+    private double Along(int n, int[] place, ReadOnlySpan<double> slope)
+    {
+        double sum = 0;
+        for (int k = 0; k < Felt; k++)
+        {
+            sum += _spread[n, place[k]] * slope[k];
+        }
+
+        return sum;
+    }
+}

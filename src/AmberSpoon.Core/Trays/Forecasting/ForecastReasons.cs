@@ -1,0 +1,68 @@
+using System.Globalization;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays.Forecasting;
+
+/// <summary>Answers "why" for a forecast: what it rests on, in words a cook can check.</summary>
+public static class ForecastReasons
+{
+    public static IReadOnlyList<Explanation> For(TrayPlan plan, TrayForecast forecast)
+    {
+        ChickenLot? lot = plan.Chicken.FirstOrDefault(chicken => chicken.Id == forecast.Lead);
+        string piece = lot is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == forecast.Lead).Kind).Name : CutTable.For(lot.Cut).Name;
+        HeatParameter air = plan.OvenMode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection;
+        string height = forecast.Piece.HeightMm.ToString("0", CultureInfo.InvariantCulture);
+        string mass = forecast.Of(forecast.Lead).MassG.ToString("0", CultureInfo.InvariantCulture);
+        TemperatureUnit unit = plan.Unit;
+        List<Explanation> reasons =
+        [
+            new(
+                "Thickness",
+                lot is null ? $"The {piece} stand {height} mm tall as cut."
+                    : lot.Height is null ? $"A {piece} of {mass} g is taken as {height} mm tall; measuring the tallest halves this doubt."
+                    : $"{height} mm tall, as you measured.",
+                "Common practice, scaled by the cube root of the mass"),
+            new(
+                "Heat into the meat",
+                $"Air brings {air.Value:0} W per m² and degree, the oven walls radiate, and drying holds the surface back; underneath, {TrayOf(plan, lot?.Vessel ?? 0)} passes on what it takes up.",
+                $"{air.Source}; Lewis relation and Stefan–Boltzmann law"),
+            new(
+                "Heat through the meat",
+                "Conduction in three dimensions through meat and bone, cut into a thousand and more small cells; what meat conducts and stores follows its water, protein and fat.",
+                "Choi and Okos 1986, in the ASHRAE Handbook (from memory); checked against textbook cases"),
+            new(
+                "Give or take",
+                $"{forecast.ToTarget.LowMinutes:0} to {forecast.ToTarget.HighMinutes:0} min covers four kitchens in five: height, a dial that is off by 12 °C (22 °F), air, drying and the start each moved in turn.",
+                "Common practice"),
+            new(
+                "After the oven",
+                forecast.RestMinutes == 0 || lot is null
+                    ? "No rest planned."
+                    : $"Resting, the middle peaks at {new Temperature(forecast.PeakColdestC).Say(unit)}, because the outside is hotter and goes on giving.",
+                "The same computation, carried on in a 21 °C (70 °F) kitchen"),
+            new(
+                "Place on the tray",
+                "The back of the oven counts as 5 °C (9 °F) hotter than its middle and the door as much cooler; neighbours stand in the way of heat. The heaviest piece that lies worst decides.",
+                "Common practice; outlines from the shapes that heat is computed in"),
+        ];
+        if (plan.Vegetables.Count > 0)
+        {
+            reasons.Add(new(
+                "Vegetables",
+                "Tender is when the middle has had as many minutes at 100 °C, or as much at other heats, as in its usual time at 210 °C (410 °F); calibrated once for each.",
+                "Cook value, Mansfield 1962 (from memory); usual times are common practice"));
+        }
+
+        return reasons;
+    }
+
+    private static string TrayOf(TrayPlan plan, int vessel) => plan.Vessels[vessel].Rack ? "hot air under the rack" : plan.Vessels[vessel].Material switch
+    {
+        TrayMaterial.LightMetal => "a light metal tray",
+        TrayMaterial.DarkMetal => "a dark metal tin",
+        _ => "a glass or ceramic dish",
+    };
+}

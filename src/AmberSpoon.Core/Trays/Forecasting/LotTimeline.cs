@@ -1,0 +1,166 @@
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+
+namespace AmberSpoon.Core.Trays.Forecasting;
+
+/// <summary>
+/// The plan's steps as one lot meets them: what was done before it went in has made the oven what it is then; the rest
+/// happens to it, in its own time.
+/// </summary>
+internal sealed class LotTimeline
+{
+    private readonly TrayPlan _plan;
+    private readonly int _vessel;
+    private readonly int _addAtMinutes;
+    private readonly bool _isChicken;
+    private readonly List<TendingStep> _steps = [];
+    private double _setC;
+    private double _placeC;
+    private OvenMode _mode;
+    private Cover _cover;
+    private bool _isUpper;
+
+    /// <param name="plan">The plan.</param>
+    /// <param name="vessel">In which vessel the lot lies.</param>
+    /// <param name="addAtMinutes">When it goes in.</param>
+    /// <param name="placeC">How much hotter than in the middle of the oven it is where the lot lies, °C.</param>
+    /// <param name="cover">What is over it when it goes in.</param>
+    /// <param name="isChicken">Vegetables are not basted.</param>
+    public LotTimeline(TrayPlan plan, int vessel, int addAtMinutes, double placeC, Cover cover, bool isChicken)
+    {
+        (_plan, _vessel, _addAtMinutes, _placeC, _cover, _isChicken) = (plan, vessel, addAtMinutes, placeC, cover, isChicken);
+        _mode = plan.OvenMode;
+        _setC = plan.OvenSetting.ToTemperature().Celsius;
+        _isUpper = vessel == 0;
+
+        IEnumerable<(int AtMinutes, PlannedStep? Step)> events = plan.Steps.Select(step => (step.AtMinutes, (PlannedStep?)step))
+            .Concat(plan.Steps.Where(step => step.Kind == StepKind.Grill).Select(step => (step.AtMinutes + step.ForMinutes!.Value, (PlannedStep?)null)))
+            .OrderBy(step => step.Item1);
+        (int AtMinutes, PlannedStep? Step)[] all = [.. events];
+        foreach ((_, PlannedStep? step) in all.Where(step => step.AtMinutes < addAtMinutes || IsFromTheStart(step)))
+        {
+            BeforeItWentIn(step);
+        }
+
+        OvenAtFirst = new OvenTraits(_mode, _setC + _placeC) { ExchangeFactor = ShelfShare() };
+        CoverAtFirst = _cover;
+        if (addAtMinutes > 0)
+        {
+            _steps.Add(new OpenDoor(0, HeatParameters.LookSeconds.Value));
+        }
+
+        foreach ((int atMinutes, PlannedStep? step) in all.Where(step => step.AtMinutes >= addAtMinutes && !IsFromTheStart(step)))
+        {
+            While(60 * (atMinutes - addAtMinutes), step);
+        }
+
+        foreach (int other in OtherArrivals())
+        {
+            _steps.Add(new OpenDoor(60 * (other - addAtMinutes), HeatParameters.LookSeconds.Value));
+        }
+
+        Steps = [.. _steps.OrderBy(step => step.AtS)];
+    }
+
+    public OvenTraits OvenAtFirst { get; }
+
+    public Cover CoverAtFirst { get; }
+
+    public IReadOnlyList<TendingStep> Steps { get; }
+
+    /// <summary>A cover at 0 goes on before the door is shut.</summary>
+    private bool IsFromTheStart((int AtMinutes, PlannedStep? Step) step) => _addAtMinutes == 0 && step.AtMinutes == 0;
+
+    private void BeforeItWentIn(PlannedStep? step)
+    {
+        switch (step?.Kind)
+        {
+            case null:
+                _mode = _plan.OvenMode;
+                break;
+            case StepKind.Lower:
+                _setC = step.Setting!.ToTemperature().Celsius;
+                break;
+            case StepKind.Grill:
+                _mode = OvenMode.Grill;
+                break;
+            case StepKind.Cover when _cover == Cover.None:
+                _cover = Cover.Foil;
+                break;
+            case StepKind.Uncover when _cover == Cover.Foil:
+                _cover = Cover.None;
+                break;
+            case StepKind.Swap:
+                _isUpper = !_isUpper;
+                break;
+            case StepKind.Rotate:
+                _placeC = -_placeC;
+                break;
+        }
+    }
+
+    private void While(double atS, PlannedStep? step)
+    {
+        switch (step?.Kind)
+        {
+            case null:
+                _steps.Add(new SwitchMode(atS, _plan.OvenMode));
+                break;
+            case StepKind.Baste:
+                _steps.Add(_isChicken ? new Baste(atS) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
+                break;
+            case StepKind.Turn:
+                _steps.Add(new Turn(atS));
+                break;
+            case StepKind.Rotate:
+                _placeC = -_placeC;
+                _steps.Add(new OpenDoor(atS, HeatParameters.LookSeconds.Value));
+                _steps.Add(new SetOven(atS, _setC + _placeC));
+                break;
+            case StepKind.Swap:
+                _isUpper = !_isUpper;
+                _steps.Add(new MoveShelf(atS, ShelfShare() / OvenAtFirst.ExchangeFactor, HeatParameters.TurnSeconds.Value));
+                break;
+            case StepKind.Cover:
+                Put(atS, Cover.Foil, over: Cover.None);
+                break;
+            case StepKind.Uncover:
+                Put(atS, Cover.None, over: Cover.Foil);
+                break;
+            case StepKind.Drain:
+                _steps.Add(new Drain(atS));
+                break;
+            case StepKind.Lower:
+                _setC = step.Setting!.ToTemperature().Celsius;
+                _steps.Add(new SetOven(atS, _setC + _placeC));
+                break;
+            case StepKind.Grill:
+                _steps.Add(new SwitchMode(atS, OvenMode.Grill));
+                break;
+        }
+    }
+
+    /// <summary>Foil on or off; a parcel keeps its own.</summary>
+    private void Put(double atS, Cover cover, Cover over)
+    {
+        if (_cover == over)
+        {
+            _cover = cover;
+            _steps.Add(new SetCover(atS, cover));
+        }
+        else
+        {
+            _steps.Add(new OpenDoor(atS, HeatParameters.CoverSeconds.Value));
+        }
+    }
+
+    /// <summary>Heat the vessel takes up on its shelf, against one that has the oven to itself.</summary>
+    private double ShelfShare() => _plan.Vessels.Count < 2
+        ? 1
+        : (_isUpper ? HeatParameters.UpperShelfShare : HeatParameters.LowerShelfShare).Value;
+
+    private IEnumerable<int> OtherArrivals() => _plan.Chicken.Select(lot => lot.AddAtMinutes)
+        .Concat(_plan.Vegetables.Select(lot => lot.AddAtMinutes))
+        .Distinct()
+        .Where(minute => minute > _addAtMinutes);
+}

@@ -1,0 +1,63 @@
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Trays.Forecasting;
+
+/// <summary>What a careful friend would say about a plan before the oven is on.</summary>
+public static class TrayCautions
+{
+    /// <summary>A goal this near the rule's number is the rule's number, °C.</summary>
+    private const double NearC = 0.1;
+
+    public static IReadOnlyList<string> For(TrayPlan plan, TrayForecast forecast)
+    {
+        var cautions = new List<string>();
+        if (plan.Chicken.Any(lot => lot.StartFrom == StartingPoint.Counter))
+        {
+            cautions.Add("Keep raw chicken out for 2 hours at most, 1 hour when the kitchen is above 32 °C (90 °F).");
+        }
+
+        SafetyProfile profile = SafetyProfiles.For(plan.Profile);
+        if (profile.Caution is { } caution && plan.Chicken.Count > 0)
+        {
+            cautions.Add(caution);
+        }
+
+        cautions.AddRange(plan.Chicken.Select(lot => BelowTheRule(plan, lot, profile, forecast.Of(lot.Id))).OfType<string>());
+        return cautions;
+    }
+
+    /// <summary>What will become of a goal below the rule's number; null where the goal is at it.</summary>
+    private static string? BelowTheRule(TrayPlan plan, ChickenLot lot, SafetyProfile profile, LotForecast forecast)
+    {
+        if (lot.Goal.CoreC >= profile.AimC - NearC)
+        {
+            return null;
+        }
+
+        TemperatureUnit unit = lot.Goal.Core.Unit;
+        SafetyRule rule = profile.RuleFor(lot.IsStuffed);
+        string goal = lot.Goal.Core.ToTemperature().Say(unit);
+        string aim = rule.Everyday.Say(unit);
+        string lots = PieceNames.Plural(plan, lot);
+        if (rule.HoldAt(lot.Goal.Core) is { } hold)
+        {
+            string held = Phrases.Hold(hold.Seconds);
+            return lot.Goal.HoldSeconds >= hold.Seconds
+                ? $"The {lots} at {goal} pass only when every piece is seen at {hold.Limit.Say(unit)} or more for {held}: keep the thermometer in, and enter what it shows every 3 min."
+                : $"{goal} for the {lots} passes the {profile.Name} rule only when held at {hold.Limit.Say(unit)} or more for {held}, measured all the while. Plan that hold, or aim for {aim}.";
+        }
+
+        return forecast.PeakC >= profile.AimC
+            ? $"{goal} for the {lots} counts on the rest to reach {aim}. You will be asked for a second reading before serving."
+            : $"{goal} for the {lots} will not pass: the {profile.Name} rule asks {aim}{(lot.IsStuffed && profile.Holds.Count > 0 ? " of stuffed meat" : string.Empty)}. Aim for that{(CanHold(lot, profile) ? ", or follow the time and temperature rule and measure the hold" : string.Empty)}.";
+    }
+
+    /// <summary>Lean meat is what is held at a lower temperature.</summary>
+    private static bool CanHold(ChickenLot lot, SafetyProfile profile) =>
+        profile.Id != ProfileId.TimeAndTemperature && !lot.IsStuffed && !CutTable.For(lot.Cut).IsDark
+        && SafetyProfiles.For(ProfileId.TimeAndTemperature).RuleFor(isStuffed: false).HoldAt(lot.Goal.Core) is not null;
+}

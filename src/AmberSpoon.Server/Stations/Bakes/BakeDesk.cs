@@ -1,0 +1,227 @@
+using System.Globalization;
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Heat.Sections;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Tray;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>Runs bakes: what is told is stored before it is answered, applied once, and then told to all open pages.</summary>
+internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answers, LiveBakes live, LiveViews views, KitchenNews news, TimeProvider time)
+{
+    private const int PageSize = 30;
+
+    /// <exception cref="ProblemException">400 with the field; 404; 409 where the tray was changed or is in an oven already.</exception>
+    public async Task<BakeView> Start(StartRequest request, CancellationToken cancel)
+    {
+        if (request.CommandId is not { } commandId || commandId == Guid.Empty)
+        {
+            throw ProblemException.InvalidField("commandId", "Every start needs an id of its own, made by who sends it.");
+        }
+
+        if (await book.StartedBy(commandId, cancel) is { } before)
+        {
+            return await View(before, cancel);
+        }
+
+        if (request is not { TrayId: { } trayId, TrayVersion: { } version })
+        {
+            throw ProblemException.InvalidField(request.TrayId is null ? "trayId" : "trayVersion", "Say which tray is meant: reload the page and try again.");
+        }
+
+        TrayRow tray = await shelf.Find(trayId, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
+        if (tray.Plan.Chicken.Count == 0)
+        {
+            throw ProblemException.Conflict("trayVersion", "There is no chicken on this tray: nothing to probe. Add some, or bake the vegetables without the app.");
+        }
+
+        if (tray.Version != version)
+        {
+            throw ProblemException.Conflict("trayVersion", "The tray was changed on another screen. Look it over, then start again.");
+        }
+
+        BakeRow started = await book.Start(trayId, tray.Plan, answers.Of(tray).Forecast, commandId, cancel)
+            ?? await book.StartedBy(commandId, cancel)
+            ?? throw ProblemException.Conflict("trayId", $"“{tray.Plan.Name}” is already in the oven. Finish it before it goes in again.");
+        await news.BakeChanged(started.Id, started.LastSeq);
+        return await View(started, cancel);
+    }
+
+    /// <exception cref="ProblemException">400 with the field; 404; 409 where it cannot have happened.</exception>
+    public async Task<BakeView> Tell(Guid id, EventsRequest request, CancellationToken cancel)
+    {
+        SemaphoreSlim turn = live.TurnOf(id);
+        await turn.WaitAsync(cancel);
+        try
+        {
+            BakeRow bake = await Find(id, cancel);
+            IReadOnlyList<BakeEvent> told = await Told(bake, cancel);
+            var reader = new EventReader(bake.Plan, told, Now(bake, BakeState.Fold(bake.Plan, told)));
+            reader.Read(request);
+            if (reader.New.Count == 0)
+            {
+                return View(bake, reader.All);
+            }
+
+            SayWhatChanged(bake, reader);
+            await book.Append(bake, reader.New, reader.State, cancel);
+            live.Remember(id, reader.All);
+
+            // Before the news: everybody who hears them asks for it.
+            BakeView view = View(bake, reader.All);
+            await news.BakeChanged(id, bake.LastSeq);
+            if (!reader.State.IsLive)
+            {
+                live.Forget(id);
+                await news.Changed(KitchenTopic.Log);
+            }
+
+            return view;
+        }
+        finally
+        {
+            turn.Release();
+        }
+    }
+
+    /// <summary>One bake, with all that was told.</summary>
+    public async Task<BakeView> View(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        IReadOnlyList<BakeEvent> told = await Told(bake, cancel);
+        return View(bake, told) with { Events = BakeViews.Told(bake, told, EstimateOf(bake, told)) };
+    }
+
+    public async Task<BakesView> Live(CancellationToken cancel)
+    {
+        var bakes = new List<BakeView>();
+        foreach ((Guid id, int seq) in await book.Live(cancel))
+        {
+            bakes.Add(views.Fresh(id, seq) ?? await View(await Find(id, cancel), cancel));
+        }
+
+        return new(bakes, null, time.GetUtcNow());
+    }
+
+    /// <exception cref="ProblemException">400 for a cursor that is none of ours.</exception>
+    public async Task<BakesView> Finished(string? cursor, CancellationToken cancel)
+    {
+        IReadOnlyList<BakeSummary> page = await book.Finished(Cursor(cursor), PageSize + 1, cancel);
+        BakeSummary[] shown = [.. page.Take(PageSize)];
+        string? next = page.Count > PageSize ? FormattableString.Invariant($"{shown[^1].StartedAt.ToUnixTimeMilliseconds()}.{shown[^1].Id:N}") : null;
+        return new([.. shown.Select(BakeViews.Listed)], next, time.GetUtcNow());
+    }
+
+    /// <summary>A piece of a lot cut open: of a live bake by what is believed now, of a finished one for the moves it made.</summary>
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<SectionFilm> Section(Guid id, int? lot, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        BakeEstimate estimate = EstimateOf(bake, await Told(bake, cancel));
+        BakeState state = estimate.State;
+        LotState shown = state.Lots.FirstOrDefault(other => !other.IsLeftOut && (lot is null || other.Lot.Value == lot))
+            ?? throw ProblemException.NotFound("That lot is not on the tray.");
+        double aimC = bake.Plan.Chicken.FirstOrDefault(chicken => chicken.LotId == shown.Lot)?.Goal.CoreC ?? 100;
+        (PieceSetting setting, IReadOnlyList<PlaceStage> stages) = estimate.SettingOf(shown.Lot);
+        return TraySections.Film(setting, aimC, estimate.GuessFor(shown.Lot), stages);
+    }
+
+    /// <summary>A second time changes nothing.</summary>
+    public async Task Delete(Guid id, CancellationToken cancel)
+    {
+        await book.Delete(await FindFinished(id, cancel), cancel);
+        await news.Changed(KitchenTopic.Log);
+    }
+
+    /// <summary>A second time changes nothing.</summary>
+    public async Task<BakeView> Restore(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await FindFinished(id, cancel);
+        await book.Restore(bake, cancel);
+        await news.Changed(KitchenTopic.Log);
+        return BakeViews.Listed(BakeSummary.Of(bake));
+    }
+
+    /// <summary>What the judge says now goes into the book where it differs from what was said last.</summary>
+    private void SayWhatChanged(BakeRow bake, EventReader reader)
+    {
+        if (reader.State.IsLive && reader.State.Readings.Count > 0
+            && live.Estimate(bake, reader.State, Followed(live.NowS(bake, reader.State))) is { Verdict: { } verdict } estimate
+            && (reader.State.LastSaid is not { } last || last.Verdict != verdict.Kind || last.Reason != verdict.Reason))
+        {
+            DateTimeOffset? next = verdict.NextCheckInMinutes is { } minutes ? reader.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
+            reader.Add(new Said(verdict.Kind, verdict.Reason, next));
+        }
+    }
+
+    private async Task<BakeView> View(BakeRow bake, CancellationToken cancel) => View(bake, await Told(bake, cancel));
+
+    private async Task<IReadOnlyList<BakeEvent>> Told(BakeRow bake, CancellationToken cancel)
+    {
+        if (!bake.IsLive)
+        {
+            return await book.Events(bake.Id, cancel);
+        }
+
+        if (live.Told(bake.Id, bake.LastSeq) is { } known)
+        {
+            return known;
+        }
+
+        IReadOnlyList<BakeEvent> read = await book.Events(bake.Id, cancel);
+        live.Remember(bake.Id, read);
+        return read;
+    }
+
+    private BakeView View(BakeRow bake, IReadOnlyList<BakeEvent> events)
+    {
+        BakeEstimate estimate = EstimateOf(bake, events);
+        BakeView view = BakeViews.Whole(bake, estimate, Now(bake, estimate.State));
+        if (view.IsLive)
+        {
+            views.Keep(view);
+        }
+
+        return view;
+    }
+
+    private BakeEstimate EstimateOf(BakeRow bake, IReadOnlyList<BakeEvent> events)
+    {
+        BakeState state = BakeState.Fold(bake.Plan, events);
+        return state.IsLive ? live.Estimate(bake, state, Followed(live.NowS(bake, state))) : BakeEstimate.InHindsight(state, bake.Forecast);
+    }
+
+    private DateTimeOffset Now(BakeRow bake, BakeState state) => state.IsLive ? state.Clock.Wall(live.NowS(bake, state)) : time.GetUtcNow();
+
+    /// <summary>A forgotten bake is not followed for ever.</summary>
+    private static double Followed(double nowS) => Math.Min(nowS, TrayForecaster.LongestBakeS);
+
+    private async Task<BakeRow> Find(Guid id, CancellationToken cancel) =>
+        await book.Find(id, cancel) ?? throw ProblemException.NotFound("That bake is not in the book.");
+
+    private async Task<BakeRow> FindFinished(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        return bake.IsLive ? throw ProblemException.Conflict("id", "That bake is still running; finish it first.") : bake;
+    }
+
+    private static (DateTimeOffset StartedAt, Guid Id)? Cursor(string? cursor)
+    {
+        if (cursor is null)
+        {
+            return null;
+        }
+
+        return cursor.Split('.') is [var ms, var id]
+            && long.TryParse(ms, NumberStyles.None, CultureInfo.InvariantCulture, out long startedMs) && startedMs < DateTimeOffset.MaxValue.ToUnixTimeMilliseconds()
+            && Guid.TryParseExact(id, "N", out Guid bake)
+            ? (DateTimeOffset.FromUnixTimeMilliseconds(startedMs), bake)
+            : throw ProblemException.InvalidField("cursor", "That page of the log is not known: begin at the first.");
+    }
+}

@@ -1,0 +1,45 @@
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Server.Stations.Tray;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <param name="TrayId">The tray that goes in.</param>
+/// <param name="TrayVersion">The version of it the cook was looking at.</param>
+/// <param name="CommandId">Made by the client: sent again, it starts nothing more.</param>
+public sealed record StartRequest(int? TrayId = null, int? TrayVersion = null, Guid? CommandId = null);
+
+/// <param name="Events">In the order they happened; all are taken or none.</param>
+public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
+
+/// <summary>One event as it arrives; <see cref="EventReader"/> says what is wrong with it.</summary>
+/// <param name="CommandId">Made by the client: sent again, it happens once.</param>
+/// <param name="Kind">started and said are the kitchen's own; all others may be told.</param>
+/// <param name="At">When it happened; left out for now.</param>
+/// <param name="Lot">Of lotIn, lotOut and reading: which lot.</param>
+/// <param name="Piece">Of reading: which of its pieces, from 1, the heaviest first.</param>
+/// <param name="Value">Of reading: what the thermometer showed.</param>
+/// <param name="Unit">Of reading: in which unit.</param>
+/// <param name="Place">Of moved: where the tray is now.</param>
+/// <param name="Act">Of actDone and actSkipped: which of the plan's steps, from 0.</param>
+/// <param name="Setting">Of ovenSet: what the dial says now.</param>
+/// <param name="Reading">Of answer: the seq of the reading that was asked about.</param>
+/// <param name="Answer">Of answer: what the cook says.</param>
+/// <param name="Text">Of note: what was seen.</param>
+/// <param name="Event">Of corrected: the seq of what was told by mistake.</param>
+public sealed record EventRequest(
+    Guid? CommandId = null,
+    string? Kind = null,
+    DateTimeOffset? At = null,
+    int? Lot = null,
+    int? Piece = null,
+    double? Value = null,
+    TemperatureUnit? Unit = null,
+    BakePlace? Place = null,
+    int? Act = null,
+    TemperatureRequest? Setting = null,
+    int? Reading = null,
+    ReadingAnswer? Answer = null,
+    string? Text = null,
+    int? Event = null);

@@ -1,0 +1,142 @@
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Judging;
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>Bakes, and the kitchen's clock when this was sent.</summary>
+/// <param name="Bakes">Live ones whole, finished ones as the log lists them.</param>
+/// <param name="Next">The cursor of the next page of finished ones; null where there are no more.</param>
+/// <param name="Now">The kitchen's clock.</param>
+public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, DateTimeOffset Now);
+
+/// <summary>One bake. A list of finished ones leaves out what follows <see cref="Verdict"/>.</summary>
+/// <param name="Id">Which bake.</param>
+/// <param name="TrayId">The tray it was started from, where that is known.</param>
+/// <param name="Name">The tray's name then.</param>
+/// <param name="Seq">The last of its events; the same seq is the same state.</param>
+/// <param name="StartedAt">When the first food went in.</param>
+/// <param name="FinishedAt">When it was finished; null while it is live.</param>
+/// <param name="IsLive">Still running.</param>
+/// <param name="Pieces">Pieces of chicken.</param>
+/// <param name="Cuts">Its lots of chicken.</param>
+/// <param name="Vegetables">Its vegetables.</param>
+/// <param name="Verdict">Of the whole tray: derived while it is live, as it was said last once it is finished.</param>
+/// <param name="Plan">As it was started.</param>
+/// <param name="Forecast">What was predicted then.</param>
+/// <param name="Place">Where the tray is.</param>
+/// <param name="Moves">Where the tray was, in order.</param>
+/// <param name="Lots">Every lot, chicken first.</param>
+/// <param name="Acts">The plan's steps and what became of them.</param>
+/// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
+/// <param name="Events">All that was told; only where one bake is asked for.</param>
+/// <param name="Now">The kitchen's clock when this was sent.</param>
+public sealed record BakeView(
+    Guid Id,
+    int? TrayId,
+    string Name,
+    int Seq,
+    DateTimeOffset StartedAt,
+    DateTimeOffset? FinishedAt,
+    bool IsLive,
+    int Pieces,
+    IReadOnlyList<Cut> Cuts,
+    IReadOnlyList<Vegetable> Vegetables,
+    VerdictView? Verdict,
+    TrayPlan? Plan = null,
+    TrayForecast? Forecast = null,
+    BakePlace? Place = null,
+    IReadOnlyList<MoveView>? Moves = null,
+    IReadOnlyList<BakeLotView>? Lots = null,
+    IReadOnlyList<ActView>? Acts = null,
+    IReadOnlyList<ReadingView>? Readings = null,
+    IReadOnlyList<EventView>? Events = null,
+    DateTimeOffset? Now = null);
+
+/// <param name="At">Since when.</param>
+/// <param name="Place">Where the tray was.</param>
+public sealed record MoveView(DateTimeOffset At, BakePlace Place);
+
+/// <param name="Kind">What to do.</param>
+/// <param name="Reason">Why; null in lists.</param>
+/// <param name="MeasureNext">Pieces that must still be measured before it may be served.</param>
+/// <param name="NextCheckAt">When to measure next; null when no time is set.</param>
+/// <param name="MinutesToGoal">Safe already, but the cook's own goal is this much more oven away, min.</param>
+public sealed record VerdictView(
+    VerdictKind Kind, string? Reason, IReadOnlyList<PieceToMeasure> MeasureNext, DateTimeOffset? NextCheckAt, double? MinutesToGoal = null);
+
+/// <param name="Lot">Its number on the tray.</param>
+/// <param name="Name">"thighs".</param>
+/// <param name="IsChicken">Chicken, or a vegetable.</param>
+/// <param name="Place">Where it is; null while it waits.</param>
+/// <param name="IsOff">Taken off the tray.</param>
+/// <param name="InAt">When it went in, or is to go in.</param>
+/// <param name="Verdict">Chicken of a live bake: what to do about this lot.</param>
+/// <param name="State">What its middle is like now, by prediction.</param>
+/// <param name="GoalFrom">Its goal is reached by then in one kitchen of ten, if it stays where it is.</param>
+/// <param name="GoalAt">As likely sooner as later; null if never.</param>
+/// <param name="GoalUntil">By then in nine of ten.</param>
+/// <param name="Slowest">Its slowest piece, from 1.</param>
+/// <param name="Pieces">Chicken: each of its pieces, the heaviest first.</param>
+/// <param name="Curve">Its slowest piece: a point a minute from when it goes in.</param>
+public sealed record BakeLotView(
+    int Lot,
+    string Name,
+    bool IsChicken,
+    BakePlace? Place,
+    bool IsOff,
+    DateTimeOffset InAt,
+    VerdictView? Verdict,
+    MiddleState State,
+    DateTimeOffset? GoalFrom,
+    DateTimeOffset? GoalAt,
+    DateTimeOffset? GoalUntil,
+    int Slowest,
+    IReadOnlyList<PieceView> Pieces,
+    IReadOnlyList<CurvePoint> Curve);
+
+/// <param name="Piece">From 1, the heaviest first.</param>
+/// <param name="Name">As the cook sees it.</param>
+/// <param name="LowC">Its coldest middle now: nine kitchens of ten are above this, °C.</param>
+/// <param name="MiddleC">As likely above as below.</param>
+/// <param name="HighC">One kitchen in ten is above this.</param>
+public sealed record PieceView(int Piece, string Name, double LowC, double MiddleC, double HighC);
+
+/// <param name="Act">Which of the plan's steps, from 0.</param>
+/// <param name="Step">As planned.</param>
+/// <param name="DoneAt">When it was done; null where nobody said so.</param>
+/// <param name="IsSkipped">It will not be done.</param>
+public sealed record ActView(int Act, PlannedStep Step, DateTimeOffset? DoneAt, bool IsSkipped);
+
+/// <param name="Seq">The event.</param>
+/// <param name="Lot">Its lot.</param>
+/// <param name="Piece">Which of its pieces.</param>
+/// <param name="Name">As the cook sees it.</param>
+/// <param name="At">When it was taken.</param>
+/// <param name="Temperature">As it was meant.</param>
+/// <param name="IsBelieved">It steers and counts.</param>
+/// <param name="Doubt">What is doubtful, or null.</param>
+/// <param name="Question">What the cook is asked about it.</param>
+/// <param name="Answers">What may be answered; empty where it can only be measured again.</param>
+public sealed record ReadingView(
+    int Seq,
+    int Lot,
+    int Piece,
+    string Name,
+    DateTimeOffset At,
+    Core.Units.EnteredTemperature Temperature,
+    bool IsBelieved,
+    DoubtKind? Doubt,
+    string? Question,
+    IReadOnlyList<ReadingAnswer> Answers);
+
+/// <param name="Seq">Its place in the bake.</param>
+/// <param name="CommandId">By whom it was told only once.</param>
+/// <param name="At">When it happened.</param>
+/// <param name="Kind">What kind.</param>
+/// <param name="Text">In a sentence.</param>
+public sealed record EventView(int Seq, Guid CommandId, DateTimeOffset At, string Kind, string Text);

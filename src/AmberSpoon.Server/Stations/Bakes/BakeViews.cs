@@ -1,0 +1,125 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness.Judging;
+using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>Makes what the page shows of a bake from what was told and what follows from it.</summary>
+internal static class BakeViews
+{
+    /// <summary>More of them are told of a finished bake only.</summary>
+    private const int MostLiveReadings = 60;
+
+    public static BakeView Listed(BakeSummary bake) => new(
+        bake.Id,
+        bake.TrayId,
+        bake.Plan.Name,
+        bake.LastSeq,
+        bake.StartedAt,
+        bake.FinishedAt,
+        bake.IsLive,
+        bake.Plan.Count,
+        [.. bake.Plan.Chicken.Select(lot => lot.Cut)],
+        [.. bake.Plan.Vegetables.Select(lot => lot.Kind)],
+        bake.Verdict is { } said ? new(said, null, [], null) : null);
+
+    /// <summary>All that was told, in words.</summary>
+    public static IReadOnlyList<EventView> Told(BakeRow bake, IReadOnlyList<BakeEvent> events, BakeEstimate estimate)
+    {
+        var words = new EventWords(bake.Plan, estimate.Names);
+        return [.. events.Select(words.Of)];
+    }
+
+    /// <param name="bake">The bake.</param>
+    /// <param name="estimate">What follows from its events.</param>
+    /// <param name="now">The kitchen's clock.</param>
+    public static BakeView Whole(BakeRow bake, BakeEstimate estimate, DateTimeOffset now)
+    {
+        BakeState state = estimate.State;
+        IReadOnlyDictionary<PieceRef, string> names = estimate.Names;
+        return Listed(BakeSummary.Of(bake)) with
+        {
+            Seq = state.Seq,
+            IsLive = state.IsLive,
+            FinishedAt = state.FinishedS is { } finishedS ? state.Clock.Wall(finishedS) : null,
+            Verdict = state.IsLive ? TrayVerdictOf(estimate) : state.LastSaid is { } said ? new(said.Verdict, said.Reason, [], null) : null,
+            Plan = bake.Plan,
+            Forecast = bake.Forecast,
+            Place = state.Place,
+            Moves = [.. state.Moves.Select(move => new MoveView(state.Clock.Wall(move.AtS), move.Place))],
+            Lots = [.. state.Lots.Where(lot => !lot.IsLeftOut).Select(lot => LotOf(estimate, lot, names))],
+            Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped))],
+            Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
+            Now = now,
+        };
+    }
+
+    /// <summary>Of a stream that still runs the last ones, and what is still asked.</summary>
+    private static IEnumerable<ReviewedReading> Shown(IReadOnlyList<ReviewedReading> readings, bool isLive) => isLive && readings.Count > MostLiveReadings
+        ? readings.SkipLast(MostLiveReadings).Where(reading => reading.IsOpenQuestion).TakeLast(MostLiveReadings).Concat(readings.TakeLast(MostLiveReadings))
+        : readings;
+
+    private static VerdictView? TrayVerdictOf(BakeEstimate estimate) => estimate.Verdict is { } verdict
+        ? new(verdict.Kind, verdict.Reason, verdict.MeasureNext, CheckAt(estimate, verdict.NextCheckInMinutes))
+        : null;
+
+    private static DateTimeOffset? CheckAt(BakeEstimate estimate, int? inMinutes) =>
+        inMinutes is { } minutes ? estimate.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
+
+    private static BakeLotView LotOf(BakeEstimate estimate, LotState lot, IReadOnlyDictionary<PieceRef, string> names)
+    {
+        TrayPlan plan = estimate.State.Plan;
+        BakeClock clock = estimate.State.Clock;
+        ChickenLot? chicken = plan.Chicken.FirstOrDefault(meat => meat.LotId == lot.Lot);
+        LotVerdict? verdict = estimate.Verdicts.FirstOrDefault(of => of.Lot == lot.Lot);
+        TimeBand? goal = estimate.GoalBand(lot.Lot);
+        return new(
+            lot.Lot.Value,
+            chicken is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot.Lot).Kind).Name : PieceNames.Plural(plan, chicken),
+            chicken is not null,
+            lot.Place,
+            lot.IsOff,
+            clock.Wall(lot.InS),
+            verdict is null || !estimate.State.IsLive ? null : new(verdict.Kind, verdict.Reason, verdict.MeasureNext, CheckAt(estimate, verdict.NextCheckInMinutes), verdict.MinutesToGoal),
+            estimate.StateOf(lot.Lot),
+            At(goal?.LowMinutes),
+            At(goal?.MedianMinutes),
+            At(goal?.HighMinutes),
+            estimate.SlowestOf(lot.Lot),
+            chicken is null ? [] : [.. Enumerable.Range(1, chicken.Count).Select(piece => PieceOf(estimate, new(lot.Lot, piece), names))],
+            estimate.Curve(lot.Lot));
+
+        DateTimeOffset? At(double? minutes) => minutes is { } known ? clock.Wall(60 * known) : null;
+    }
+
+    private static PieceView PieceOf(BakeEstimate estimate, PieceRef piece, IReadOnlyDictionary<PieceRef, string> names)
+    {
+        (double lowC, double likeliestC, double highC) = estimate.Now(piece);
+        return new(piece.Piece, names[piece], Math.Round(lowC, 1), Math.Round(likeliestC, 1), Math.Round(highC, 1));
+    }
+
+    private static ReadingView ReadingOf(ReviewedReading reading, BakeClock clock, IReadOnlyDictionary<PieceRef, string> names) => new(
+        reading.Taken.Seq,
+        reading.Taken.Piece.Lot.Value,
+        reading.Taken.Piece.Piece,
+        names[reading.Taken.Piece],
+        clock.Wall(reading.Taken.AtS),
+        reading.Meant.Temperature,
+        reading.IsBelieved,
+        reading.Doubt?.Kind,
+        reading.IsOpenQuestion ? reading.Doubt!.Sentence : null,
+        !reading.IsOpenQuestion ? [] : reading.Doubt!.Kind switch
+        {
+            DoubtKind.Unit => [ReadingAnswer.AsTyped, ReadingAnswer.OtherUnit],
+            DoubtKind.TooCold => [ReadingAnswer.InTheMiddle, ReadingAnswer.NotInTheMiddle],
+            _ => [],
+        });
+}

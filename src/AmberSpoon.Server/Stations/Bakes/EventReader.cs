@@ -1,0 +1,255 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Store;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>
+/// Turns events as they arrive into what happened, each held against the state that the ones before it have left. Nothing is
+/// stored where any of them is refused.
+/// </summary>
+internal sealed class EventReader
+{
+    public const int MostEvents = 500;
+    public const int LongestNote = 500;
+
+    /// <summary>A device's clock may be this much ahead of the kitchen's.</summary>
+    private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
+
+    private readonly DateTimeOffset _now;
+    private readonly List<BakeEvent> _told;
+    private readonly HashSet<Guid> _known;
+    private readonly int _before;
+
+    /// <param name="plan">The plan of the bake.</param>
+    /// <param name="told">All its events so far.</param>
+    /// <param name="now">The kitchen's clock.</param>
+    public EventReader(TrayPlan plan, IReadOnlyList<BakeEvent> told, DateTimeOffset now)
+    {
+        _told = [.. told];
+        _before = told.Count;
+        _known = [.. told.Select(known => known.CommandId)];
+        _now = now;
+        State = BakeState.Fold(plan, told);
+    }
+
+    /// <summary>After all that was read.</summary>
+    public BakeState State { get; private set; }
+
+    /// <summary>What is new, numbered on.</summary>
+    public IReadOnlyList<BakeEvent> New => _told[_before..];
+
+    /// <summary>All of them.</summary>
+    public IReadOnlyList<BakeEvent> All => _told;
+
+    /// <exception cref="ProblemException">400 with the field, or 409 where it cannot have happened.</exception>
+    public void Read(EventsRequest request)
+    {
+        if (request.Events is not { Count: >= 1 and <= MostEvents } events)
+        {
+            throw ProblemException.InvalidField("events", request.Events is { Count: > 0 } ? $"Send at most {MostEvents} events at a time." : "Say what happened.");
+        }
+
+        for (int i = 0; i < events.Count; i++)
+        {
+            Read(events[i] ?? new(), $"events[{i}]");
+        }
+    }
+
+    /// <summary>What the kitchen itself adds.</summary>
+    public void Add(Happening what) => Add(new BakeEvent(State.Seq + 1, Guid.CreateVersion7(_now), BookTime(_now), what));
+
+    private void Read(EventRequest request, string at)
+    {
+        if (request.CommandId is not { } commandId || commandId == Guid.Empty)
+        {
+            throw Invalid($"{at}.commandId", "Every event needs an id of its own, made by who sends it.");
+        }
+
+        if (!_known.Add(commandId))
+        {
+            return;
+        }
+
+        if (!State.IsLive)
+        {
+            throw ProblemException.Conflict(at, "That bake is finished; it stands in the log.");
+        }
+
+        DateTimeOffset when = WhenOf(request, at);
+        Add(new BakeEvent(State.Seq + 1, commandId, when, HappeningOf(request, at, State.Clock.BakeS(when))));
+    }
+
+    private void Add(BakeEvent told)
+    {
+        _told.Add(told);
+        State = told.What is Corrected ? BakeState.Fold(State.Plan, _told) : State.After(told);
+    }
+
+    private DateTimeOffset WhenOf(EventRequest request, string at)
+    {
+        if (request.At is not { } told)
+        {
+            return BookTime(_now);
+        }
+
+        if (told > _now + Ahead)
+        {
+            throw Invalid($"{at}.at", "That is still to come. Check the clock of this device.");
+        }
+
+        return told < State.Clock.StartedAt - Ahead
+            ? throw Invalid($"{at}.at", "That was before the tray went in.")
+            : BookTime(told < _now ? told : _now);
+    }
+
+    private Happening HappeningOf(EventRequest request, string at, double atS) => request.Kind switch
+    {
+        "lotIn" => InOf(request, at),
+        "lotOut" => OutOf(request, at),
+        "moved" => new Moved(PlaceOf(request.Place, at)),
+        "resting" => RestOf(at),
+        "actDone" => new ActDone(ActOf(request, at)),
+        "actSkipped" => new ActSkipped(ActOf(request, at)),
+        "ovenSet" => new OvenSet(SettingOf(request, at)),
+        "reading" => ReadingOf(request, at, atS),
+        "answer" => AnswerOf(request, at),
+        "note" => NoteOf(request, at),
+        "finished" => new Finished(),
+        "corrected" => new Corrected(CorrectedOf(request, at)),
+        _ => throw Invalid($"{at}.kind", "The kitchen does not know this kind of event."),
+    };
+
+    private LotState LotOf(EventRequest request, string at) =>
+        request.Lot is { } lot && State.Find(new(lot)) is { } found ? found : throw Invalid($"{at}.lot", "That lot is not on this tray.");
+
+    private LotIn InOf(EventRequest request, string at)
+    {
+        LotState lot = LotOf(request, at);
+        return lot is { HasGoneIn: true, IsOff: false }
+            ? throw ProblemException.Conflict($"{at}.lot", "That is in already.")
+            : new(lot.Lot);
+    }
+
+    private LotOut OutOf(EventRequest request, string at)
+    {
+        LotState lot = LotOf(request, at);
+        return lot.IsOff ? throw ProblemException.Conflict($"{at}.lot", "That is off the tray already.") : new(lot.Lot);
+    }
+
+    private BakePlace PlaceOf(BakePlace? place, string at)
+    {
+        if (place is not { } to || !Enum.IsDefined(to))
+        {
+            throw Invalid($"{at}.place", "Say where the tray is: oven or worktop.");
+        }
+
+        return State.Place == to
+            ? throw ProblemException.Conflict($"{at}.place", to == BakePlace.Oven ? "The tray is in the oven already." : "The tray is out already.")
+            : to;
+    }
+
+    private Resting RestOf(string at)
+    {
+        _ = PlaceOf(BakePlace.Worktop, at);
+        return new();
+    }
+
+    private int ActOf(EventRequest request, string at)
+    {
+        if (request.Act is not { } act || State.Acts.FirstOrDefault(planned => planned.Act == act) is not { } found)
+        {
+            throw Invalid($"{at}.act", "The plan has no such step.");
+        }
+
+        return found.IsOpen ? act : throw ProblemException.Conflict($"{at}.act", found.IsSkipped ? "That step was skipped already." : "That step was done already.");
+    }
+
+    private static EnteredTemperature SettingOf(EventRequest request, string at)
+    {
+        if (request.Setting is { Value: { } value, Unit: { } unit } && double.IsFinite(value) && Enum.IsDefined(unit)
+            && Temperature.From(value, unit).Celsius is >= TrayPlanLimits.LowestOvenC and <= TrayPlanLimits.HighestOvenC)
+        {
+            return new(value, unit);
+        }
+
+        TemperatureUnit said = request.Setting?.Unit ?? TemperatureUnit.Celsius;
+        throw Invalid(
+            $"{at}.setting.value", $"For the oven, choose {new Temperature(TrayPlanLimits.LowestOvenC).Say(said)} to {new Temperature(TrayPlanLimits.HighestOvenC).Say(said)}.");
+    }
+
+    private Measured ReadingOf(EventRequest request, string at, double atS)
+    {
+        LotState lot = LotOf(request, at);
+        if (State.Plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot.Lot) is not { } chicken)
+        {
+            throw Invalid($"{at}.lot", "Only chicken is measured.");
+        }
+
+        if (request.Piece is not { } piece || piece < 1 || piece > chicken.Count)
+        {
+            throw Invalid($"{at}.piece", chicken.Count == 1 ? "There is one piece of these: number 1." : $"Pieces are numbered 1 to {chicken.Count}.");
+        }
+
+        if (request.Value is not { } value || !double.IsFinite(value) || request.Unit is not { } unit || !Enum.IsDefined(unit))
+        {
+            throw Invalid($"{at}.value", "Write what the thermometer shows, such as 74.");
+        }
+
+        if (Temperature.From(value, unit).Celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC)
+        {
+            throw Invalid(
+                $"{at}.value", $"A kitchen thermometer shows {new Temperature(ReadingLimits.LowestC).Say(unit)} to {new Temperature(ReadingLimits.HighestC).Say(unit)}. Read it again.");
+        }
+
+        if (lot.IsLeftOut || AsBaked.WithWhatWasDue(State, atS).Find(lot.Lot) is not { HasGoneIn: true })
+        {
+            throw ProblemException.Conflict($"{at}.lot", "That is not in yet: say first that it went in.");
+        }
+
+        return atS < lot.InS && lot.HasGoneIn
+            ? throw ProblemException.Conflict($"{at}.at", "That was before it went in.")
+            : new(new PieceRef(lot.Lot, piece), new EnteredTemperature(value, unit));
+    }
+
+    private Answered AnswerOf(EventRequest request, string at)
+    {
+        if (request.Reading is not { } reading || State.Readings.All(taken => taken.Seq != reading))
+        {
+            throw Invalid($"{at}.reading", "There is no such reading to answer for.");
+        }
+
+        return request.Answer is { } answer && Enum.IsDefined(answer)
+            ? new(reading, answer)
+            : throw Invalid($"{at}.answer", "Choose an answer.");
+    }
+
+    private static Noted NoteOf(EventRequest request, string at) => request.Text?.Trim() switch
+    {
+        null or "" => throw Invalid($"{at}.text", "Write what you saw."),
+        { Length: > LongestNote } => throw Invalid($"{at}.text", $"Keep the note under {LongestNote} letters."),
+        { } text => new(text),
+    };
+
+    private int CorrectedOf(EventRequest request, string at)
+    {
+        BakeEvent? meant = _told.FirstOrDefault(told => told.Seq == request.Event);
+        if (meant is null || meant.What is Started or Corrected or Said)
+        {
+            throw Invalid($"{at}.event", "There is nothing there that could be taken back.");
+        }
+
+        return _told.Any(told => told.What is Corrected before && before.Event == meant.Seq)
+            ? throw ProblemException.Conflict($"{at}.event", "That was taken back already.")
+            : meant.Seq;
+    }
+
+    private static DateTimeOffset BookTime(DateTimeOffset moment) => BakeBook.WholeMilliseconds(moment);
+
+    private static ProblemException Invalid(string field, string sentence) => ProblemException.InvalidField(field, sentence);
+}

@@ -1,0 +1,54 @@
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Store.Rows;
+using Microsoft.Extensions.Caching.Memory;
+
+namespace AmberSpoon.Server.Stations.Tray;
+
+/// <summary>
+/// Keeps what was computed of the versions of trays: a version never changes, so every question about it, at any station, is
+/// answered from one computation.
+/// </summary>
+internal sealed class TrayAnswers : IDisposable
+{
+    private const int Most = 64;
+
+    private readonly MemoryCache _kept = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly Lock _finding = new();
+
+    /// <param name="row">A tray with food on it.</param>
+    /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
+    public TrayComputed Of(TrayRow row)
+    {
+        (int Id, int Version) key = (row.Id, row.Version);
+        Lazy<TrayComputed> found;
+        lock (_finding)
+        {
+            found = _kept.GetOrCreate(key, entry =>
+            {
+                entry.Size = 1;
+                return new Lazy<TrayComputed>(() => TrayPlanner.Compute(row.Plan));
+            })!;
+        }
+
+        try
+        {
+            return found.Value;
+        }
+        catch
+        {
+            // A failure would be kept with it: the next one to ask tries again.
+            _kept.Remove(key);
+            throw;
+        }
+    }
+
+    /// <summary>What a save has computed is not computed again.</summary>
+    public void Keep(TrayRow row, TrayComputed computed) =>
+        _kept.Set((row.Id, row.Version), new Lazy<TrayComputed>(computed), new MemoryCacheEntryOptions { Size = 1 });
+
+    /// <summary>The plan of an earlier version, where it is still known.</summary>
+    public TrayPlan? PlanOf(int id, int version) =>
+        _kept.TryGetValue((id, version), out Lazy<TrayComputed>? found) && found is { IsValueCreated: true } ? found.Value.Plan : null;
+
+    public void Dispose() => _kept.Dispose();
+}

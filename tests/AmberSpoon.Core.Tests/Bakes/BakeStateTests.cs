@@ -1,0 +1,124 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using CsCheck;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Bakes;
+
+public sealed class BakeStateTests
+{
+    private static readonly TrayPlan Plan = Plans.Supper with
+    {
+        Chicken = [Plans.Supper.Chicken[0], Plans.Chicken(9, Cut.Tender, 4, 50) with { AddAtMinutes = 21 }],
+        Steps = [new(StepKind.Turn, 15), new(StepKind.Lower, 20, new(175, TemperatureUnit.Celsius)), new(StepKind.Baste, 25)],
+    };
+
+    private static LotId Thighs => new(1);
+
+    private static LotId Tenders => new(9);
+
+    private static BakeState After(params (double Minute, Happening What)[] told) =>
+        BakeState.Fold(Plan, [Log.First, .. told.Select((one, i) => Log.At(i + 2, one.Minute, one.What))]);
+
+    [Fact]
+    public void The_tray_carries_what_lies_on_it_and_leaves_the_rest()
+    {
+        BakeState state = After((10, new LotOut(Thighs)), (12, new Resting()), (15, new Moved(BakePlace.Oven)));
+        Assert.Equal([(0, BakePlace.Oven), (600, BakePlace.Worktop)], state.Find(Thighs)!.Places.Select(place => (place.AtS, place.Place)));
+        Assert.Equal([(0.0, BakePlace.Oven), (720.0, BakePlace.Worktop), (900.0, BakePlace.Oven)], state.Find(new(2))!.Places.Select(place => (place.AtS, place.Place)));
+        Assert.Null(state.Find(Tenders)!.Place);
+        Assert.Equal(BakePlace.Oven, state.Place);
+        Assert.Equal([new(BakePlace.Oven, 720), new(BakePlace.Worktop, 180), new(BakePlace.Oven, 300)], state.Find(new(2))!.StagesUntil(1200));
+    }
+
+    [Fact]
+    public void A_late_lot_goes_in_when_it_is_told_and_else_when_it_was_planned()
+    {
+        Assert.Equal(24 * 60, After((24, new LotIn(Tenders))).Find(Tenders)!.InS);
+        BakeState silent = After((22, new Noted("hm")));
+        Assert.Null(silent.Find(Tenders)!.Place);
+        Assert.Null(AsBaked.WithWhatWasDue(silent, (21 * 60) - 1).Find(Tenders)!.Place);
+        Assert.Equal((21 * 60, BakePlace.Oven), (AsBaked.WithWhatWasDue(silent, 21 * 60).Find(Tenders)!.InS, AsBaked.WithWhatWasDue(silent, 21 * 60).Find(Tenders)!.Place));
+        Assert.True(After((5, new LotOut(Tenders))).Find(Tenders)!.IsLeftOut);
+        Assert.False(AsBaked.WithWhatWasDue(After((5, new LotOut(Tenders))), 9999).Find(Tenders)!.HasGoneIn);
+        Assert.False(After((5, new LotOut(Tenders)), (24, new LotIn(Tenders))).Find(Tenders)!.IsOff);
+    }
+
+    /// <summary>Order is that of the numbers; a clock that went back moves nothing before what was told earlier.</summary>
+    [Fact]
+    public void Nothing_happens_before_what_was_told_earlier()
+    {
+        BakeState state = After((30, new Resting()), (-120, new Moved(BakePlace.Oven)), (-119, new Finished()));
+        Assert.Equal([0, 1800, 1800], state.Moves.Select(move => move.AtS));
+        Assert.Equal((BakePlace.Oven, 1800.0), (state.Place, state.FinishedS));
+    }
+
+    [Fact]
+    public void A_reading_keeps_its_own_time_and_its_last_answer()
+    {
+        var measured = new Measured(new(Thighs, 2), new(60, TemperatureUnit.Celsius));
+        BakeState state = After((30, new Resting()), (20, measured), (31, new Answered(3, ReadingAnswer.AsTyped)), (32, new Answered(3, ReadingAnswer.OtherUnit)));
+        ReadingTaken reading = Assert.Single(state.Readings);
+        Assert.Equal((3, 1200.0, ReadingAnswer.OtherUnit), (reading.Seq, reading.AtS, reading.Answer));
+        Assert.Equal(1800, state.JudgedS);
+        Assert.Equal(2400, After((30, new Resting()), (40, measured)).JudgedS);
+    }
+
+    [Fact]
+    public void What_is_taken_back_never_happened()
+    {
+        BakeState state = After((10, new Resting()), (11, new Corrected(2)));
+        Assert.Equal((BakePlace.Oven, 3, 1), (state.Place, state.Seq, state.Moves.Count));
+        Assert.Empty(After((10, new Measured(new(Thighs, 1), new(60, TemperatureUnit.Celsius))), (11, new Corrected(2))).Readings);
+    }
+
+    [Fact]
+    public void The_plan_is_baked_as_it_was_really_done()
+    {
+        TrayPlan baked = AsBaked.PlanOf(After(
+            (17, new ActDone(0)), (18, new ActSkipped(1)), (22, new OvenSet(new(150, TemperatureUnit.Celsius))), (24, new LotIn(Tenders))));
+        Assert.Equal([(StepKind.Turn, 17), (StepKind.Lower, 22), (StepKind.Baste, 25)], baked.Steps.Select(step => (step.Kind, step.AtMinutes)));
+        Assert.Equal(150, baked.Steps[1].Setting!.Value);
+        Assert.Equal(24, baked.Chicken[1].AddAtMinutes);
+        Assert.Equal(0, baked.Vegetables[0].AddAtMinutes);
+        Assert.Equal(BakePlace.Oven, After((30, new Said(Core.Doneness.VerdictKind.Serve, "x", null))).Place);
+    }
+
+    /// <summary>One by one or all at once, the same events fold to the same state; nothing moves backwards.</summary>
+    [Fact]
+    public void Events_fold_alike_one_by_one_and_all_at_once()
+    {
+        Gen<Happening> any = Gen.OneOf(
+            Gen.Const<Happening>(new Resting()),
+            Gen.Const<Happening>(new Moved(BakePlace.Oven)),
+            Gen.Int[1, 4].Select(lot => (Happening)new LotOut(new(lot))),
+            Gen.Int[1, 9].Select(lot => (Happening)new LotIn(new(lot))),
+            Gen.Int[0, 2].Select(act => (Happening)new ActDone(act)),
+            Gen.Double[10, 90].Select(celsius => (Happening)new Measured(new(new(1), 1), new(celsius, TemperatureUnit.Celsius))));
+        Gen.Select(any, Gen.Double[-60, 90]).Array[0, 12].Sample(told =>
+        {
+            BakeEvent[] events = [Log.First, .. told.Select((one, i) => Log.At(i + 2, one.Item2, one.Item1))];
+            BakeState state = BakeState.Fold(Plan, [Log.First]);
+            foreach (BakeEvent next in events.Skip(1))
+            {
+                BakeState after = state.After(next);
+                if (after.LatestS < state.LatestS)
+                {
+                    return false;
+                }
+
+                state = after;
+            }
+
+            BakeState whole = BakeState.Fold(Plan, events);
+            return whole.Seq == state.Seq && whole.LatestS == state.LatestS && whole.Moves.SequenceEqual(state.Moves)
+                && whole.Lots.Zip(state.Lots).All(pair => pair.First.Places.SequenceEqual(pair.Second.Places) && pair.First.IsOff == pair.Second.IsOff)
+                && whole.Readings.SequenceEqual(state.Readings)
+                && whole.Lots.All(lot => lot.Places.Zip(lot.Places.Skip(1)).All(pair => pair.First.AtS <= pair.Second.AtS && pair.First.Place != pair.Second.Place));
+        });
+    }
+}

@@ -1,0 +1,142 @@
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Doneness.Judging;
+using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Tests.Bakes;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Estimating;
+
+public sealed class BakeEstimateTests
+{
+    private static readonly TrayPlan Two = Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 2, 165, targetC: 80)] };
+
+    private static readonly TrayForecast Planned = TrayForecaster.Forecast(Two);
+
+    private static BakeEstimate At(double minute, params (double Minute, Happening What)[] told)
+    {
+        BakeState state = BakeState.Fold(Two, [Log.First, .. told.Select((one, i) => Log.At(i + 2, one.Minute, one.What))]);
+        return new(TrayCourses.Of(state, Planned, 60 * minute, KitchenPrior.Usual), 60 * minute);
+    }
+
+    private static ReviewedReading Last(BakeEstimate estimate) => estimate.Review.Readings[^1];
+
+    /// <summary>Practice: 25 °C where 36 to 52 was to be expected, 40 after 71, 71 and 95 in one piece are asked about.</summary>
+    [Fact]
+    public void A_tip_that_is_far_off_either_way_is_asked_about()
+    {
+        BakeEstimate cold = At(20, (20, Log.Reading(1, 1, 25)));
+        Assert.Equal((false, DoubtKind.TooCold), (Last(cold).IsBelieved, Last(cold).Doubt!.Kind));
+        Assert.True(Last(At(20, (20, Log.Reading(1, 1, 32)))).IsBelieved);
+        Assert.Equal(DoubtKind.TooCold, Last(At(30, (28, Log.Reading(1, 1, 71)), (30, Log.Reading(1, 1, 40)))).Doubt!.Kind);
+        Assert.Equal(DoubtKind.TooHot, Last(At(28, (28, Log.Reading(1, 1, 71)), (28, Log.Reading(1, 1, 95)))).Doubt!.Kind);
+        Assert.Equal(DoubtKind.TooHot, Last(At(40, (40, Log.Reading(1, 1, 103.1)))).Doubt!.Kind);
+    }
+
+    [Fact]
+    public void An_unanswered_question_neither_steers_nor_counts_and_an_answer_lets_the_cold_one_steer()
+    {
+        PieceRef piece = new(new(1), 1);
+        double expectedC = At(20).Now(piece).LikeliestC;
+        Assert.Equal(expectedC, At(20, (20, Log.Reading(1, 1, 25))).Now(piece).LikeliestC, 1e-9);
+        Assert.Equal(expectedC, At(20, (20, Log.Reading(1, 1, 25)), (20, new Answered(2, ReadingAnswer.NotInTheMiddle))).Now(piece).LikeliestC, 1e-9);
+        BakeEstimate sure = At(20, (20, Log.Reading(1, 1, 25)), (20, new Answered(2, ReadingAnswer.InTheMiddle)));
+        Assert.Equal(25, sure.Now(piece).LikeliestC, 3.0);
+        BakeEstimate hot = At(14, (14, Log.Reading(1, 1, 85)), (14, new Answered(2, ReadingAnswer.InTheMiddle)));
+        Assert.False(Last(hot).IsBelieved);
+        Assert.Equal(VerdictKind.CannotTell, hot.Verdict!.Kind);
+    }
+
+    [Fact]
+    public void A_number_that_fits_the_other_unit_is_asked_about_and_meant_so_when_answered()
+    {
+        BakeEstimate asked = At(14, (14, Log.Reading(1, 1, 82.2)));
+        Assert.Equal(DoubtKind.Unit, Last(asked).Doubt!.Kind);
+        Assert.True(Last(asked).IsOpenQuestion);
+        BakeEstimate meant = At(14, (14, Log.Reading(1, 1, 82.2)), (14, new Answered(2, ReadingAnswer.OtherUnit)));
+        Assert.Equal(27.9, Last(meant).Meant.CoreC, 0.1);
+        Assert.True(Last(meant).IsBelieved);
+        Assert.Equal(DoubtKind.TooHot, Last(At(14, (14, Log.Reading(1, 1, 82.2)), (14, new Answered(2, ReadingAnswer.AsTyped)))).Doubt!.Kind);
+    }
+
+    [Fact]
+    public void Resting_meat_is_expected_to_fall_and_what_goes_back_to_rise()
+    {
+        PieceRef piece = new(new(1), 1);
+        Assert.True(At(60, (30, new Resting())).Now(piece).LikeliestC < At(40, (30, new Resting())).Now(piece).LikeliestC - 5);
+        Assert.Null(At(25, (20, new Resting())).GoalBand(new(1)));
+        TimeBand straight = At(20).GoalBand(new(1))!;
+        TimeBand paused = At(26, (20, new Resting()), (25, new Moved(BakePlace.Oven))).GoalBand(new(1))!;
+        Assert.InRange(paused.MedianMinutes - straight.MedianMinutes, 1, 8);
+        Assert.True(straight.LowMinutes < straight.MedianMinutes && straight.MedianMinutes < straight.HighMinutes);
+    }
+
+    [Fact]
+    public void Verdicts_do_not_change_with_the_hour_one_looks_at_them()
+    {
+        BakeEstimate then = At(28, (28, Log.Reading(1, 1, 66)), (28, Log.Reading(1, 2, 67)));
+        BakeEstimate later = At(36, (28, Log.Reading(1, 1, 66)), (28, Log.Reading(1, 2, 67)));
+        Assert.Equal(then.Verdict!.Reason, later.Verdict!.Reason);
+        Assert.Equal(28 * 60, later.JudgedS);
+    }
+
+    /// <summary>One reading half-way: the band of 60 hidden kitchens holds the truth about as often as it says, before and after.</summary>
+    [Fact]
+    public void Bands_hold_the_truth_about_as_often_as_they_say()
+    {
+        var settings = new LotSettings(Two, TrayArranger.Arrange(Two));
+        (int before, int after, double errorBefore, double errorAfter) = (0, 0, 0, 0);
+        const int kitchens = 60;
+        TrayCourses courses = TrayCourses.Of(BakeState.Fold(Two, [Log.First]), Planned, 0, KitchenPrior.Usual);
+        PieceRef piece = new(new(1), courses.Lots[new(1)].Curves.Slowest);
+        for (int i = 0; i < kitchens; i++)
+        {
+            var random = new Random(77 + i);
+            var hidden = new HiddenKitchen(Two, settings, random, KitchenPrior.Usual);
+            double truth = hidden.ColdestC(piece, 1680);
+            KitchenBelief belief = courses.Unmeasured();
+            before += Holds(belief);
+            errorBefore += Math.Abs(belief.MiddleC(piece, 1680, 0) - truth);
+            belief = belief.Learning(piece, 960, hidden.ColdestC(piece, 960) + (KitchenPrior.Usual.ReadingC * HiddenKitchen.Normal(random)), 0);
+            after += Holds(belief);
+            errorAfter += Math.Abs(belief.MiddleC(piece, 1680, 0) - truth);
+
+            int Holds(KitchenBelief by) => truth >= by.MiddleC(piece, 1680, -1.2816) && truth <= by.MiddleC(piece, 1680, 1.2816) ? 1 : 0;
+        }
+
+        // Four in five, within what sixty kitchens can show (binomial, two standard deviations either way).
+        Assert.InRange(before, 0.68 * kitchens, 0.92 * kitchens);
+        Assert.InRange(after, 0.68 * kitchens, 0.92 * kitchens);
+        Assert.True(errorAfter < 0.6 * errorBefore, $"{errorAfter / kitchens:0.0} against {errorBefore / kitchens:0.0} °C");
+    }
+
+    /// <summary>
+    /// Common practice: a middle that went from 4 to 25 °C in 20 min needs another 15 to 20 min to 52 °C. Asked of a breast in an
+    /// oven that makes it so.
+    /// </summary>
+    [Fact]
+    public void A_slow_climb_goes_on_as_cooks_expect_it()
+    {
+        TrayPlan breasts = Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInBreast, 2, 400)] };
+        BakeState state = BakeState.Fold(breasts, [Log.First, Log.At(2, 20, Log.Reading(1, 1, 25)), Log.At(3, 20, new Answered(2, ReadingAnswer.InTheMiddle))]);
+        var estimate = new BakeEstimate(TrayCourses.Of(state, TrayForecaster.Forecast(breasts), 1200, KitchenPrior.Usual), 1200);
+        double at52 = estimate.Curve(new(1)).First(point => point.ColdestC >= 52).Minutes;
+        Assert.InRange(at52 - 20, 13, 21);
+    }
+
+    [Fact]
+    public void The_horizon_may_grow_and_readings_alone_change_no_course()
+    {
+        BakeState state = BakeState.Fold(Two, [Log.First]);
+        string key = TrayCourses.KeyOf(state, Planned, 600);
+        Assert.Equal(key, TrayCourses.KeyOf(BakeState.Fold(Two, [Log.First, Log.At(2, 9, Log.Reading(1, 1, 20)), Log.At(3, 9, new Noted("x"))]), Planned, 600));
+        Assert.NotEqual(key, TrayCourses.KeyOf(BakeState.Fold(Two, [Log.First, Log.At(2, 9, new Resting())]), Planned, 600));
+        Assert.NotEqual(key, TrayCourses.KeyOf(state, Planned, 2 * 3600));
+    }
+}

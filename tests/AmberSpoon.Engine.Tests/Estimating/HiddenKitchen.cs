@@ -1,0 +1,49 @@
+using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+
+namespace AmberSpoon.Core.Tests.Estimating;
+
+/// <summary>A kitchen whose truth the app does not know: every piece followed by the engine itself.</summary>
+internal sealed class HiddenKitchen
+{
+    private const double EndS = 100 * 60;
+
+    private readonly Dictionary<PieceRef, HeatRun> _truth = [];
+    private readonly Dictionary<LotId, double> _inS;
+
+    public HiddenKitchen(TrayPlan plan, LotSettings settings, Random random, KitchenPrior prior)
+    {
+        (double offset, double exchange, double evaporation) = (Normal(random), Normal(random), Normal(random));
+        _inS = plan.Chicken.ToDictionary(lot => lot.LotId, lot => 60.0 * lot.AddAtMinutes);
+        foreach (ChickenLot lot in plan.Chicken)
+        {
+            KitchenPrior own = lot.Height is null ? prior : prior.Measured();
+            (double size, double start) = (Normal(random), Normal(random));
+            for (int piece = 1; piece <= lot.Count; piece++)
+            {
+                double ownSize = size + (own.PieceSize / own.LotSize * Normal(random));
+                KitchenGuess guess = own.At(new DoubtVector(offset, exchange, evaporation, ownSize, start));
+                _truth[new(lot.LotId, piece)] = settings.Of(lot, piece).Bake(guess, [new(BakePlace.Oven, EndS - _inS[lot.LotId])], stopAtColdestC: 97).Follow(GridLevel.Rough);
+            }
+        }
+    }
+
+    public IEnumerable<PieceRef> Pieces => _truth.Keys;
+
+    /// <summary>The piece's coldest place at a moment of the bake, °C.</summary>
+    public double ColdestC(PieceRef piece, double atS) => Sample(piece, atS).ColdestC;
+
+    public double SurfaceC(PieceRef piece, double atS) => Sample(piece, atS).SurfaceC;
+
+    /// <summary>The hottest it has been until then, °C.</summary>
+    public double HottestC(PieceRef piece, double untilS) =>
+        _truth[piece].Samples.Where(sample => sample.TimeS <= BakeClock.LotS(untilS, _inS[piece.Lot])).Select(sample => sample.ColdestC).Append(ColdestC(piece, untilS)).Max();
+
+    public static double Normal(Random random) =>
+        Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
+
+    private HeatSample Sample(PieceRef piece, double atS) => _truth[piece].At(Math.Max(0, BakeClock.LotS(atS, _inS[piece.Lot])));
+}

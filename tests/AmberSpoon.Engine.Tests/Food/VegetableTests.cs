@@ -1,0 +1,121 @@
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Pieces;
+using AmberSpoon.Core.Tests.Heat;
+using CsCheck;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Food;
+
+/// <summary>
+/// Vegetables are softened by the same engine. Each is calibrated once, at 210 °C; what is tested beyond that (200 and
+/// 220 °C, other sizes, a fan) is predicted.
+/// </summary>
+public sealed class VegetableTests(ITestOutputHelper output)
+{
+    private const int FewestInRange = 17;
+
+    private static double Minutes(VegetableBody piece, double ovenC = 210, OvenMode mode = OvenMode.Still, Placement? placement = null) =>
+        new PieceBake(piece, StartC: 20, new(mode, ovenC), placement ?? new(), [], EndS: 4 * 3600)
+        {
+            StopAtCookMinutes = VegetableTable.For(piece.Kind).TenderCookMinutes,
+        }.Run().TimeToSoftenS(VegetableTable.For(piece.Kind).TenderCookMinutes).Minutes();
+
+    private static VegetableBody Usual(VegetableFacts facts) => new(facts.Kind, facts.Usual.Cut, facts.Usual.SizeMm);
+
+    /// <summary>Ranges are common practice, for 200 to 220 °C on an open tray.</summary>
+    [Fact]
+    public void Usual_cuts_are_tender_in_their_usual_time_at_210_and_the_table_is_printed_with_its_misses()
+    {
+        int within = 0;
+        foreach (VegetableFacts facts in VegetableTable.All)
+        {
+            double minutes = Minutes(Usual(facts));
+            bool isIn = minutes >= facts.Usual.LowMinutes && minutes <= facts.Usual.HighMinutes;
+            within += isIn ? 1 : 0;
+            output.WriteLine(FormattableString.Invariant(
+                $"| {facts.Name} | {facts.Usual.SizeMm:0} mm {facts.Usual.Cut} | {facts.Usual.LowMinutes:0}–{facts.Usual.HighMinutes:0} | {minutes:0.0} | {(isIn ? "in" : "out")} |"));
+        }
+
+        Assert.InRange(within, FewestInRange, VegetableTable.All.Count);
+        Assert.Equal(20, VegetableTable.All.Count);
+    }
+
+    [Fact]
+    public void At_200_and_220_they_stay_within_a_few_minutes_of_the_usual_time() => Assert.All(VegetableTable.All, facts =>
+    {
+        Assert.InRange(Minutes(Usual(facts), 220), facts.Usual.LowMinutes - 3, facts.Usual.HighMinutes);
+        Assert.InRange(Minutes(Usual(facts), 200), facts.Usual.LowMinutes, facts.Usual.HighMinutes + 3);
+    });
+
+    [Fact]
+    public void Smaller_hotter_and_a_fan_are_each_sooner_and_crowding_is_later() =>
+        Gen.Select(Plans.AnyVegetable, Gen.Double[170, 230]).Sample(
+            (kind, ovenC) =>
+            {
+                VegetableBody piece = Usual(VegetableTable.For(kind));
+                double minutes = Minutes(piece, ovenC);
+                return Minutes(piece with { SizeFactor = 0.8 }, ovenC) < minutes
+                    && Minutes(piece, ovenC + 20) < minutes
+                    && Minutes(piece, ovenC, OvenMode.Fan) < minutes
+                    && Minutes(piece, ovenC, placement: new(Crowding: 0.9)) > minutes;
+            },
+            iter: 15);
+
+    [Fact]
+    public void Every_way_of_cutting_that_is_offered_has_a_size_and_a_mass() => Assert.All(VegetableTable.All, facts =>
+        Assert.All(facts.Cuts, cut =>
+        {
+            (double lowMm, double highMm) = VegetableCuts.Limits(cut);
+            double usualMm = facts.UsualSizeMm(cut);
+            Assert.InRange(usualMm, lowMm, highMm);
+            Assert.InRange(new VegetableBody(facts.Kind, cut, usualMm).MassG, 1.5, 900);
+            Assert.NotEmpty(VegetableCuts.SizeMeans(cut));
+        }));
+
+    [Fact]
+    public void A_cube_of_potato_weighs_its_volume_times_its_density()
+    {
+        double massG = new VegetableBody(Vegetable.Potato, VegetableCut.Cube, 30).MassG;
+
+        // 27 ml less its rounded edges, at about 1080 kg/m³ (Choi and Okos).
+        Assert.InRange(massG, 25, 29.2);
+    }
+
+    [Theory]
+    [InlineData(0)]
+    [InlineData(200)]
+    [InlineData(double.NaN)]
+    public void A_size_that_is_no_piece_is_refused(double sizeMm) =>
+        Assert.Equal("sizeMm", Assert.Throws<HeatInputException>(() => new VegetableBody(Vegetable.Potato, VegetableCut.Cube, sizeMm).At(GridLevel.Quick)).Field);
+
+    [Fact]
+    public void Cook_value_is_a_minute_a_minute_at_100_and_ten_times_that_33_degrees_hotter()
+    {
+        Assert.Equal(1, 60 * CookValue.RatePerS(100), 1e-12);
+        Assert.Equal(10, CookValue.RatePerS(133) / CookValue.RatePerS(100), 1e-9);
+        Assert.True(CookValue.RatePerS(20) * 3600 < 0.5);
+    }
+
+    [Fact]
+    public void Softness_goes_from_hard_to_too_soft_in_order() => Assert.All(VegetableTable.All, facts =>
+    {
+        MiddleState[] states = [.. Enumerable.Range(0, 200).Select(n => Softness.Of(facts, n * facts.TenderCookMinutes / 20)).Distinct()];
+        Assert.Equal(MiddleState.Hard, states[0]);
+        Assert.Equal(MiddleState.TooSoft, states[^1]);
+        Assert.Equal(states.Order(), states);
+        Assert.Equal(MiddleState.Tender, Softness.Of(facts, facts.TenderCookMinutes));
+    });
+
+    [Fact]
+    public void Usual_roasts_are_golden_at_the_edges_but_not_burnt_and_lose_some_water() => Assert.All(
+        VegetableTable.All.Where(facts => facts.Usual.LowMinutes >= 30),
+        facts =>
+        {
+            HeatRun run = new PieceBake(Usual(facts), 20, new(OvenMode.Still, 210), new(), [], 60 * facts.Usual.HighMinutes).Run();
+            Assert.InRange((int)SurfaceColours.Of(run.Last.BrowningTop), (int)SurfaceColour.Golden, (int)SurfaceColour.Deep);
+            Assert.True(run.Ends.EvaporatedKg > 0);
+        });
+}

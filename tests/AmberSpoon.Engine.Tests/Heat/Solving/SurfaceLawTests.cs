@@ -1,0 +1,96 @@
+using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Materials;
+using AmberSpoon.Core.Heat.Shapes;
+using AmberSpoon.Core.Heat.Solving;
+using CsCheck;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Heat.Solving;
+
+public sealed class SurfaceLawTests
+{
+    private static readonly FaceClimate Oven = FaceClimate.Uniform(200, 15, emissivity: 0.9, wetness: 1, vapourPressurePa: 6000);
+
+    /// <summary>The solver steps along the law's slope, so it must be the law's own.</summary>
+    [Fact]
+    public void The_slope_is_the_slope() => Gen.Select(Gen.Double[0, 180], Gen.Double[0, 1]).Sample((surfaceC, dryness) =>
+    {
+        const double step = 0.02;
+        // Away from the table's nodes, where the slope has a step of its own.
+        double place = (Math.Floor(surfaceC * 4) / 4) + 0.125;
+        var law = new SurfaceLaw(Oven, Coat.Bare);
+        double finite = (law.At(place + step, dryness).FluxWPerM2 - law.At(place - step, dryness).FluxWPerM2) / (2 * step);
+        return Math.Abs(finite - law.At(place, dryness).Slope) < 0.02 * Math.Abs(finite) + 0.1;
+    });
+
+    [Fact]
+    public void A_hotter_surface_receives_less() => Gen.Select(Gen.Double[0, 180], Gen.Double[0.1, 30], Gen.Double[0, 1]).Sample(
+        (surfaceC, more, dryness) =>
+        {
+            var law = new SurfaceLaw(Oven, Coat.Bare);
+            return law.At(surfaceC + more, dryness).FluxWPerM2 < law.At(surfaceC, dryness).FluxWPerM2;
+        });
+
+    [Fact]
+    public void A_wet_surface_in_a_hot_oven_settles_where_cooks_find_it()
+    {
+        var law = new SurfaceLaw(Oven, Coat.Bare);
+        double low = 0;
+        double high = 200;
+        while (high - low > 0.01)
+        {
+            double middle = (low + high) / 2;
+            (low, high) = law.At(middle, 1).FluxWPerM2 > 0 ? (middle, high) : (low, middle);
+        }
+
+        Assert.InRange(low, 60, 85);
+    }
+
+    [Fact]
+    public void A_sealed_or_colder_surface_loses_no_water()
+    {
+        Assert.Equal(0, new SurfaceLaw(Oven with { Wetness = 0 }, Coat.Bare).At(90, 1).EvaporationKgPerM2S);
+        Assert.Equal(0, new SurfaceLaw(Oven, Coat.Bare).At(20, 1).EvaporationKgPerM2S);
+        Assert.Equal(0, new SurfaceLaw(Oven, Coat.Bare).At(90, 0).EvaporationKgPerM2S);
+    }
+
+    /// <summary>Nothing comes in and nothing goes out: heat stays and evens out.</summary>
+    [Fact]
+    public void An_insulated_body_keeps_its_heat_and_its_temperature()
+    {
+        HeatBody body = HeatBody.Of(TextbookSolids.Ellipsoid(0.03, 0.02, 0.015), ThermalMaterial.DarkMeat, 0.003);
+        var insulated = new SteadyStages((1800, FaceClimate.Uniform(200, 0)));
+        HeatRun run = Heating.Solve(new(body, 40, insulated, StepControl.Normal));
+        Assert.All(run.Samples, sample => Assert.Equal(40, sample.MeanC, 1e-6));
+    }
+
+    [Fact]
+    public void Browning_is_golden_after_seventy_seconds_at_150_and_nothing_happens_while_wet_and_cool()
+    {
+        Assert.Equal(Browning.Golden, 70 * Browning.RatePerS(150), 1e-9);
+        Assert.Equal(0, Browning.RatePerS(80));
+        Assert.InRange(Browning.RatePerS(180) / Browning.RatePerS(150), 3, 6);
+    }
+
+    [Fact]
+    public void Juice_is_lost_steepest_between_60_and_75_and_never_comes_back()
+    {
+        Gen.Select(Gen.Double[20, 95], Gen.Double[0.1, 5]).Sample(
+            (celsius, more) => CookingLoss.At(celsius + more) > CookingLoss.At(celsius));
+        Assert.InRange(CookingLoss.At(50), 0.02, 0.08);
+        Assert.InRange(CookingLoss.At(85), 0.28, 0.36);
+        Assert.True(CookingLoss.At(70) - CookingLoss.At(62) > CookingLoss.At(92) - CookingLoss.At(84));
+    }
+
+    [Fact]
+    public void Coats_lie_over_each_other()
+    {
+        Coat both = new Coat(0.01, 0.5, 0.1, 2).Over(new(0.02, 0.8, 0.2, 1.5));
+        Assert.Equal(0.03, both.ResistanceM2KPerW, 1e-12);
+        Assert.Equal(0.4, both.Wetness, 1e-12);
+        Assert.Equal(0.3, both.FreeWaterKgPerM2, 1e-12);
+        Assert.Equal(3, both.Browning, 1e-12);
+    }
+}

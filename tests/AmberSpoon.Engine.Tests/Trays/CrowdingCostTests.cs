@@ -1,0 +1,64 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Trays;
+
+public sealed class CrowdingCostTests
+{
+    private static CrowdingCost? Cost(TrayPlan plan)
+    {
+        TrayLayout layout = TrayArranger.Arrange(plan);
+        return CrowdingCost.Of(plan, layout, TrayForecaster.Forecast(plan, layout, Care.BestGuess));
+    }
+
+    [Fact]
+    public void A_roomy_tray_costs_nothing() => Assert.Null(Cost(Plans.Thighs));
+
+    [Fact]
+    public void A_full_tray_takes_longer_the_fuller_it_is()
+    {
+        CrowdingCost close = Cost(Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 13, 165)] })!;
+        CrowdingCost crowded = Cost(Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 17, 165)] })!;
+        Assert.True(close.MinutesAdded >= 0);
+        Assert.True(crowded.MinutesAdded > close.MinutesAdded);
+        Assert.True(crowded.BrowningLost >= close.BrowningLost - 0.02);
+    }
+
+    [Fact]
+    public void A_second_tray_has_its_own_price()
+    {
+        CrowdingCost crowded = Cost(Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 17, 165)] })!;
+        Assert.True(crowded.SecondTraySaves < crowded.MinutesAdded);
+    }
+
+    [Fact]
+    public void Vegetables_among_others_are_later_than_alone()
+    {
+        TrayPlan full = Plans.Supper with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 8, 165)] };
+        TrayPlan alone = full with { Chicken = [], Vegetables = [full.Vegetables[0]] };
+        Assert.True(TrayForecaster.Forecast(full, Care.BestGuess).Of(2).Ready.MedianMinutes
+            > TrayForecaster.Forecast(alone, Care.BestGuess).Of(2).Ready.MedianMinutes + 1);
+    }
+
+    [Fact]
+    public void The_door_is_cooler_than_the_back()
+    {
+        TrayPlan plan = Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 1, 165)] };
+        double At(double yMm) => TrayForecaster.Forecast(
+            plan with { Spots = [new(1, 0, 0, 220, yMm, 0, IsPinned: true)] }, Care.BestGuess).ToTarget.MedianMinutes;
+        Assert.True(At(270) > At(150) && At(150) > At(40));
+    }
+
+    [Fact]
+    public void Turning_the_tray_round_half_way_evens_out_the_back_and_the_door()
+    {
+        TrayPlan plan = Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 1, 165)] };
+        double At(double yMm, params PlannedStep[] steps) => TrayForecaster.Forecast(
+            plan with { Spots = [new(1, 0, 0, 220, yMm, 0, IsPinned: true)], Steps = steps }, Care.BestGuess).ToTarget.MedianMinutes;
+        var rotate = new PlannedStep(StepKind.Rotate, 15);
+        Assert.True(Math.Abs(At(270, rotate) - At(40, rotate)) < At(270) - At(40));
+    }
+}

@@ -1,0 +1,96 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
+using CsCheck;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Trays;
+
+public sealed class TrayForecasterTests
+{
+    private static TimeBand BandOf(TrayPlan plan) => TrayForecaster.Forecast(plan).ToTarget;
+
+    [Fact]
+    public void A_hotter_oven_a_lighter_piece_and_a_warmer_start_are_each_sooner() =>
+        Gen.Select(Plans.AnyCut, Gen.Double[170, 230], Gen.Double[0.6, 1.8]).Sample(
+            (cut, ovenC, share) =>
+            {
+                double massG = CutTable.For(cut).ReferenceMassG * share;
+
+                // Larger pieces may be laid elsewhere on the tray, where it is hotter: here they all lie alike.
+                TrayPlan heavier = Plans.Of(cut, massG * 1.2, ovenC);
+                IReadOnlyList<Spot> spots = TrayArranger.Arrange(heavier).Spots();
+                TrayPlan plan = Plans.Of(cut, massG, ovenC) with { Spots = spots };
+                double minutes = BandOf(plan).MedianMinutes;
+                return BandOf(plan with { OvenSetting = new(ovenC + 15, TemperatureUnit.Celsius) }).MedianMinutes < minutes
+                    && BandOf(heavier with { Spots = spots }).MedianMinutes > minutes
+                    && BandOf(plan with { Chicken = [plan.Chicken[0] with { StartFrom = StartingPoint.Counter }] }).MedianMinutes < minutes
+                    && BandOf(plan with { OvenMode = OvenMode.Fan }).MedianMinutes < minutes
+                    && BandOf(plan.Aiming(80)).MedianMinutes > minutes;
+            },
+            iter: 12);
+
+    [Fact]
+    public void The_band_surrounds_its_median_and_a_ruler_narrows_it()
+    {
+        TimeBand guessed = BandOf(Plans.Thighs);
+        double heightMm = TrayForecaster.Forecast(Plans.Thighs).Piece.HeightMm;
+        TimeBand measured = BandOf(Plans.Of(Cut.BoneInThigh, 165, 204, heightMm: heightMm));
+        Assert.InRange(guessed.MedianMinutes, guessed.LowMinutes + 2, guessed.HighMinutes - 2);
+        Assert.Equal(guessed.MedianMinutes, measured.MedianMinutes, 0.01);
+        Assert.True(measured.HighMinutes - measured.LowMinutes < guessed.HighMinutes - guessed.LowMinutes - 0.5);
+    }
+
+    [Fact]
+    public void The_curve_runs_minute_by_minute_through_pull_and_rest()
+    {
+        TrayForecast forecast = TrayForecaster.Forecast(Plans.Thighs);
+        Assert.Equal(forecast.PullMinutes + forecast.RestMinutes + 1, forecast.Curve.Count);
+        Assert.InRange(forecast.Curve[forecast.PullMinutes].ColdestC, 74, 76.5);
+        Assert.All(forecast.Curve, point => Assert.InRange(point.ColdestC, point.ColdestLowC, point.ColdestHighC));
+        Assert.True(forecast.FirstCheckMinutes <= forecast.PullMinutes);
+    }
+
+    /// <summary>Carry-over of 2 to 5 °C after a hot oven (common practice); this model runs a little high.</summary>
+    [Fact]
+    public void Resting_lifts_the_middle_by_a_few_degrees_and_then_lets_it_fall()
+    {
+        TrayForecast forecast = TrayForecaster.Forecast(Plans.Thighs with { RestMinutes = 20 });
+        double atPullC = forecast.Curve[forecast.PullMinutes].ColdestC;
+        Assert.InRange(forecast.PeakColdestC - atPullC, 2, 8);
+        Assert.True(forecast.Curve[^1].ColdestC < forecast.PeakColdestC - 1);
+    }
+
+    [Fact]
+    public void A_longer_rest_never_lowers_the_peak() => Gen.Int[0, 20].Sample(
+        minutes => TrayForecaster.Forecast(Plans.Thighs with { RestMinutes = minutes + 2 }).PeakColdestC
+            >= TrayForecaster.Forecast(Plans.Thighs with { RestMinutes = minutes }).PeakColdestC - 0.3,
+        iter: 8);
+
+    [Fact]
+    public void The_same_plan_always_gets_the_same_answer() => Assert.Equal(
+        TrayForecaster.Forecast(Plans.Thighs).Curve, TrayForecaster.Forecast(Plans.Thighs).Curve);
+
+    [Fact]
+    public void An_oven_that_never_gets_there_names_the_lot() => Assert.Equal(
+        1, Assert.Throws<LotNeverDoneException>(() => TrayForecaster.Forecast(Few(Plans.Of(Cut.BoneInBreast, 1600, 120, targetC: 95)))).Lot);
+
+    private static TrayPlan Few(TrayPlan plan) => plan with { Chicken = [Plans.Chicken(1, plan.Chicken[0].Cut, 2, 1600, targetC: 95)] };
+
+    [Fact]
+    public void Meat_from_the_counter_is_cautioned()
+    {
+        Assert.Empty(Cautions(Plans.Thighs));
+        TrayPlan counter = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { StartFrom = StartingPoint.Counter }] };
+        Assert.Contains("2 hours at most", Assert.Single(Cautions(counter)), StringComparison.Ordinal);
+    }
+
+    private static IReadOnlyList<string> Cautions(TrayPlan plan) => TrayCautions.For(plan, TrayForecaster.Forecast(plan));
+
+    [Fact]
+    public void Every_reason_names_its_source() => Assert.All(
+        ForecastReasons.For(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs)), reason => Assert.NotEmpty(reason.Source));
+}

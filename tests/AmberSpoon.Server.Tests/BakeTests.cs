@@ -1,0 +1,272 @@
+using System.Text.Json.Nodes;
+using Xunit;
+
+namespace AmberSpoon.Server.Tests;
+
+/// <summary>A bake from its start to the log, as events.</summary>
+public sealed class BakeTests
+{
+    [Fact]
+    public async Task A_started_bake_is_exactly_where_it_should_be_after_a_restart()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.StartGoodBake();
+        JsonNode before = (await kitchen.Live())!;
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
+
+        await kitchen.Restart();
+
+        JsonNode after = (await kitchen.Live())!;
+        foreach (string same in new[] { "plan", "forecast", "events", "startedAt", "seq", "verdict" })
+        {
+            Assert.True(JsonNode.DeepEquals(before[same], after[same]), same);
+        }
+
+        Assert.Equal(TimeSpan.FromMinutes(20), (DateTimeOffset)after["now"]! - (DateTimeOffset)after["startedAt"]!);
+        JsonNode piece = after["lots"]![0]!["pieces"]![0]!;
+        Assert.InRange((double)piece["middleC"]!, 30, 55);
+        Assert.True((double)piece["lowC"]! < (double)piece["middleC"]! && (double)piece["middleC"]! < (double)piece["highC"]!);
+    }
+
+    [Fact]
+    public async Task One_tray_is_baked_once_at_a_time_and_a_start_sent_twice_is_one()
+    {
+        await using var kitchen = new Kitchen();
+        (_, JsonNode? tray) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        int version = (int)tray!["version"]!;
+        (int Status, JsonNode? Body)[] starts = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => kitchen.Start(version)));
+        Assert.Equal([201, 409, 409, 409], starts.Select(start => start.Status).Order());
+        Assert.Contains("already in the oven", (string?)(await kitchen.Start(version)).Body!["errors"]!["trayId"]![0], StringComparison.Ordinal);
+
+        await kitchen.Finish((string)(await kitchen.Live())!["id"]!);
+        var command = Guid.NewGuid();
+        (int Status, JsonNode? Body)[] same = await Task.WhenAll(Enumerable.Range(0, 4).Select(_ => kitchen.Start(version, command)));
+        Assert.Single(same.Select(start => (string?)start.Body!["id"]).Distinct());
+        Assert.All(same, start => Assert.Equal(201, start.Status));
+        Assert.NotNull(await kitchen.Live());
+    }
+
+    [Fact]
+    public async Task Two_trays_are_in_two_ovens_and_neither_hears_of_the_other()
+    {
+        await using var kitchen = new Kitchen();
+        string first = await kitchen.StartGoodBake();
+        (_, JsonNode? copy) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/duplicate");
+        kitchen.Clock.Advance(TimeSpan.FromSeconds(1));
+        (int status, JsonNode? second) = await kitchen.Send(HttpMethod.Post, "/api/bakes", new JsonObject
+        {
+            ["trayId"] = (int)copy!["id"]!,
+            ["trayVersion"] = (int)copy["version"]!,
+            ["commandId"] = Guid.NewGuid(),
+        });
+        Assert.Equal(201, status);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
+        await kitchen.Told((string)second!["id"]!, Kitchen.Event("resting"));
+        JsonArray live = (await kitchen.Get("/api/bakes?live=true"))["bakes"]!.AsArray();
+        Assert.Equal(["oven", "worktop"], live.Select(bake => (string)bake!["place"]!));
+        Assert.Equal(first, (string?)live[0]!["id"]);
+        Assert.Equal(1, (int)live[0]!["seq"]!);
+    }
+
+    [Fact]
+    public async Task A_tray_that_was_changed_elsewhere_or_holds_no_chicken_is_not_started()
+    {
+        await using var kitchen = new Kitchen();
+        (_, JsonNode? seen) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        (_, JsonNode? now) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        Assert.Equal(409, (await kitchen.Start((int)seen!["version"]!)).Status);
+        JsonObject roots = Kitchen.Supper();
+        roots["chicken"] = new JsonArray();
+        (_, now) = await kitchen.SaveTray(roots);
+        Assert.Equal(409, (await kitchen.Start((int)now!["version"]!)).Status);
+        Assert.Null(await kitchen.Live());
+    }
+
+    [Fact]
+    public async Task What_is_told_twice_happened_once_and_a_batch_is_all_or_none()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
+        JsonObject reading = Kitchen.Reading(1, 1, 40);
+        int seq = (int)(await kitchen.Told(id, reading))["seq"]!;
+        Assert.Equal(seq, (int)(await kitchen.Told(id, reading))["seq"]!);
+        JsonNode more = await kitchen.Told(id, reading, Kitchen.Reading(1, 2, 42));
+        Assert.Equal(2, more["readings"]!.AsArray().Count);
+
+        (int status, JsonNode? problem) = await kitchen.Tell(id, Kitchen.Reading(1, 3, 41), Kitchen.Event("resting"), Kitchen.Reading(1, 9, 40));
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["events[2].piece"]);
+        JsonNode after = (await kitchen.Live())!;
+        Assert.Equal(("oven", (int)more["seq"]!), ((string)after["place"]!, (int)after["seq"]!));
+    }
+
+    /// <summary>Each refused with its field, and nothing half applied.</summary>
+    [Theory]
+    [InlineData("""{"kind":"reading","lot":9,"piece":1,"value":74,"unit":"celsius"}""", 400, "lot")]
+    [InlineData("""{"kind":"reading","lot":2,"piece":1,"value":74,"unit":"celsius"}""", 400, "lot")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":0,"value":74,"unit":"celsius"}""", 400, "piece")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":7,"value":74,"unit":"celsius"}""", 400, "piece")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":-5.1,"unit":"celsius"}""", 400, "value")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":250.1,"unit":"celsius"}""", 400, "value")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":500,"unit":"fahrenheit"}""", 400, "value")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":null,"unit":"celsius"}""", 400, "value")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":74}""", 400, "value")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":20,"unit":"celsius","at":"2031-01-01T00:00:00Z"}""", 400, "at")]
+    [InlineData("""{"kind":"reading","lot":1,"piece":1,"value":20,"unit":"celsius","at":"2020-01-01T00:00:00Z"}""", 400, "at")]
+    [InlineData("""{"kind":"baked"}""", 400, "kind")]
+    [InlineData("""{"kind":"started"}""", 400, "kind")]
+    [InlineData("""{"kind":"said"}""", 400, "kind")]
+    [InlineData("""{"kind":null}""", 400, "kind")]
+    [InlineData("""{"kind":"moved"}""", 400, "place")]
+    [InlineData("""{"kind":"moved","place":"oven"}""", 409, "place")]
+    [InlineData("""{"kind":"lotIn","lot":1}""", 409, "lot")]
+    [InlineData("""{"kind":"lotOut","lot":4}""", 400, "lot")]
+    [InlineData("""{"kind":"actDone","act":0}""", 400, "act")]
+    [InlineData("""{"kind":"ovenSet","setting":{"value":900,"unit":"celsius"}}""", 400, "setting.value")]
+    [InlineData("""{"kind":"answer","reading":2,"answer":"asTyped"}""", 400, "reading")]
+    [InlineData("""{"kind":"note","text":"  "}""", 400, "text")]
+    [InlineData("""{"kind":"corrected","event":1}""", 400, "event")]
+    [InlineData("""{"kind":"corrected","event":55}""", 400, "event")]
+    public async Task An_event_that_cannot_be_is_refused_by_its_field(string told, int refused, string field)
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartBake(Kitchen.Supper());
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
+        (int status, JsonNode? problem) = await kitchen.Tell(id, JsonNode.Parse(told)!.AsObject());
+        Assert.Equal(refused, status);
+        Assert.NotNull(problem!["errors"]![$"events[0].{field}"]);
+        Assert.Equal(1, (int)(await kitchen.Live())!["seq"]!);
+    }
+
+    [Fact]
+    public async Task Far_too_many_events_none_and_events_without_an_id_are_refused()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        JsonObject[] many = [.. Enumerable.Range(0, 10_000).Select(_ => Kitchen.Reading(1, 1, 4))];
+        (int status, JsonNode? problem) = await kitchen.Tell(id, many);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["events"]);
+        Assert.Equal(400, (await kitchen.Tell(id)).Status);
+        (status, problem) = await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/events", raw: """{"events":[{"kind":"resting"}]}""");
+        Assert.NotNull(problem!["errors"]!["events[0].commandId"]);
+        Assert.Equal(1, (int)(await kitchen.Live())!["seq"]!);
+    }
+
+    [Fact]
+    public async Task What_was_told_by_mistake_is_taken_back_once()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
+        int seq = (int)(await kitchen.Told(id, Kitchen.Event("resting")))["seq"]!;
+        JsonObject back = new() { ["kind"] = "corrected", ["event"] = seq };
+        JsonNode bake = await kitchen.Told(id, back);
+        Assert.Equal("oven", (string?)bake["place"]);
+        Assert.Equal(409, (await kitchen.Tell(id, new JsonObject { ["kind"] = "corrected", ["event"] = seq })).Status);
+    }
+
+    [Fact]
+    public async Task What_is_seen_by_eye_is_kept_and_never_changes_the_verdict()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(32));
+        JsonNode without = await kitchen.Told(id, Kitchen.Readings(70, 71));
+        JsonNode with = await kitchen.Told(id, new JsonObject { ["kind"] = "note", ["text"] = "Juices run clear, no pink, looks perfectly done" });
+        Assert.True(JsonNode.DeepEquals(without["verdict"], with["verdict"]));
+        Assert.NotEqual("serve", (string?)with["verdict"]!["kind"]);
+        JsonNode whole = await kitchen.Get($"/api/bakes/{id}");
+        Assert.Contains(whole["events"]!.AsArray(), told => (string?)told!["text"] == "Juices run clear, no pink, looks perfectly done");
+    }
+
+    [Fact]
+    public async Task A_finished_bake_stands_in_the_log_with_what_was_said_and_takes_no_more()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(36));
+        await kitchen.Told(id, Kitchen.Readings(82, 83, 84, 83, 82, 85));
+        JsonNode done = await kitchen.Finish(id);
+        Assert.False((bool)done["isLive"]!);
+
+        JsonNode listed = (await kitchen.Get("/api/bakes"))["bakes"]![0]!;
+        Assert.Equal((id, "serve", "Thighs"), ((string)listed["id"]!, (string)listed["verdict"]!["kind"]!, (string)listed["name"]!));
+        Assert.Null(listed["plan"]);
+        JsonNode whole = await kitchen.Get($"/api/bakes/{id}");
+        Assert.StartsWith("Safe.", (string?)whole["verdict"]!["reason"], StringComparison.Ordinal);
+        Assert.Equal(6, whole["readings"]!.AsArray().Count);
+        Assert.Equal(409, (await kitchen.Tell(id, Kitchen.Readings(78, 80))).Status);
+        Assert.Equal(409, (await kitchen.Tell(id, Kitchen.Event("finished"))).Status);
+        Assert.Null(await kitchen.Live());
+    }
+
+    [Fact]
+    public async Task The_log_comes_in_pages_newest_first_and_each_bake_once()
+    {
+        await using var kitchen = new Kitchen();
+        (_, JsonNode? tray) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        for (int i = 0; i < 65; i++)
+        {
+            (_, JsonNode? bake) = await kitchen.Start((int)tray!["version"]!);
+            kitchen.Clock.Advance(TimeSpan.FromSeconds(i % 3 == 0 ? 0 : 20));
+            await kitchen.Finish((string)bake!["id"]!);
+        }
+
+        var seen = new List<(DateTimeOffset StartedAt, string Id)>();
+        string? cursor = null;
+        int pages = 0;
+        do
+        {
+            JsonNode page = await kitchen.Get($"/api/bakes{(cursor is null ? string.Empty : $"?cursor={cursor}")}");
+            seen.AddRange(page["bakes"]!.AsArray().Select(bake => ((DateTimeOffset)bake!["startedAt"]!, (string)bake["id"]!)));
+            cursor = (string?)page["next"];
+            pages++;
+        }
+        while (cursor is not null);
+
+        Assert.Equal((3, 65), (pages, seen.Select(bake => bake.Id).Distinct().Count()));
+        Assert.Equal(seen.Select(bake => bake.StartedAt).OrderDescending(), seen.Select(bake => bake.StartedAt));
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Get, "/api/bakes?cursor=nonsense")).Status);
+    }
+
+    [Fact]
+    public async Task Deleting_takes_a_bake_out_and_restoring_brings_it_back_whole()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        JsonArray before = (await kitchen.Get("/api/bakes"))["bakes"]!.AsArray();
+        string path = $"/api/bakes/{(string?)before[1]!["id"]}";
+
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Delete, path)).Status);
+        await kitchen.Restart();
+        Assert.Equal(before.Count - 1, (await kitchen.Get("/api/bakes"))["bakes"]!.AsArray().Count);
+
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Post, $"{path}/restore")).Status);
+        Assert.True(JsonNode.DeepEquals(before, (await kitchen.Get("/api/bakes"))["bakes"]));
+        string id = await kitchen.StartGoodBake();
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Delete, $"/api/bakes/{id}")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Delete, $"/api/bakes/{Guid.NewGuid()}")).Status);
+    }
+
+    [Fact]
+    public async Task A_past_bake_is_held_against_what_its_real_moves_led_one_to_expect()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(10));
+        await kitchen.Told(id, Kitchen.Event("resting"));
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        await kitchen.Finish(id);
+        JsonArray curve = (await kitchen.Get($"/api/bakes/{id}"))["lots"]![0]!["curve"]!.AsArray();
+        Assert.Equal(41, curve.Count);
+        Assert.True((double)curve[40]!["coldestC"]! < 45, "Ten minutes of oven cannot have cooked it.");
+    }
+
+    [Fact]
+    public async Task The_demo_s_verdicts_come_from_the_judge()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        Assert.All((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray(), bake => Assert.Equal("serve", (string?)bake!["verdict"]!["kind"]));
+    }
+}

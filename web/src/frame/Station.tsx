@@ -1,0 +1,52 @@
+import type { ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { useLiveBakes } from '../kitchen/bakes';
+import { SpoonMark } from '../rail/SpoonMark';
+import { MarinadeBar } from './marinades/MarinadeBar';
+
+const stations = [
+  { to: '/tray', name: 'Tray' },
+  { to: '/prep', name: 'Prep' },
+  { to: '/oven', name: 'Oven' },
+  { to: '/log', name: 'Log' },
+];
+
+/** The frame of a station: where you are at the top, the work, and the rail along the bottom. */
+export function Station(props: { room: 'day' | 'oven'; connected: boolean; children: ReactNode; rail?: ReactNode }) {
+  const live = useLiveBakes().bakes.length > 0;
+  return (
+    <div data-room={props.room} className="flex min-h-full flex-col bg-paper text-ink">
+      <header className="flex items-stretch justify-between border-hairline border-b px-3 sm:px-5">
+        <p className="flex items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg">
+          <SpoonMark className="h-8" />
+          <span className="sr-only sm:not-sr-only">Amber Spoon</span>
+        </p>
+        <nav aria-label="Stations" className="flex items-stretch">
+          {stations.map((station) => (
+            <NavLink
+              key={station.to}
+              to={station.to}
+              className="flex min-h-13 min-w-18 sm:min-w-20 items-center justify-center gap-2 border-transparent border-b-4 px-3 pt-1 font-display text-lg sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+            >
+              {station.name}
+              {station.to === '/oven' && live && (
+                <>
+                  <span aria-hidden className="size-2.5 rounded-full bg-heat" />
+                  <span className="sr-only">, a tray is in</span>
+                </>
+              )}
+            </NavLink>
+          ))}
+        </nav>
+      </header>
+      {!props.connected && (
+        <p role="status" className="border-hairline border-b bg-paper-deep px-5 py-2 font-medium">
+          Lost touch with the kitchen server. What you type is kept on this device; trying again every second.
+        </p>
+      )}
+      <MarinadeBar />
+      <main className="grow">{props.children}</main>
+      {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
+    </div>
+  );
+}
