@@ -1,5 +1,5 @@
 import { type QueryClient, useMutation, useMutationState, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef } from 'react';
+import { useRef, useState } from 'react';
 import { api, unwrap } from '../api/client';
 import { commandHead, useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
@@ -100,10 +100,14 @@ interface Tick {
   done: boolean;
 }
 
-/** Ticks a step; it counts as stored when the answer is there. */
-export function useTick(trayId: number) {
+/**
+ * Ticks of the order of work. A box shows its tick in the same moment as the tap: the queue of commands tells its news one turn
+ * of the page's loop later, and a box that springs back in between is tapped twice. It counts as stored when the answer is there.
+ */
+export function useTicks(trayId: number) {
   const queries = useQueryClient();
-  return useCommand(
+  const [tapped, setTapped] = useState<readonly Tick[]>([]);
+  const command = useCommand(
     (body: Tick, commandId) =>
       unwrap(
         api.POST('/api/prep/{trayId}/ticks', { params: { path: { trayId }, header: commandHead(commandId) }, body }),
@@ -115,14 +119,25 @@ export function useTick(trayId: number) {
       onSuccess: (view) => queries.setQueryData(['prep'], view),
     },
   );
-}
-
-/** Ticks on their way to the server: shown, but not yet counted. */
-export const useTicksUnderway = () =>
-  useMutationState({
+  // Ticks that were on their way when the cook went to another station and came back.
+  const underway = useMutationState({
     filters: { mutationKey: ['tick'], status: 'pending' },
     select: (mutation) => mutation.state.variables as Tick,
   });
+  const latest = (key: string) => [...underway, ...tapped].findLast((tick) => tick.key === key);
+  return {
+    error: command.error,
+    isUnderway: (key: string) => latest(key) !== undefined,
+    isDone: (key: string, isStored: boolean) => latest(key)?.done ?? isStored,
+    tick: (key: string, done: boolean) => {
+      const tick = { key, done };
+      setTapped((ticks) => [...ticks, tick]);
+      // Callbacks given to `mutate` are only called for the latest one, and two ticks may be on their way.
+      const settled = () => setTapped((ticks) => ticks.filter((other) => other !== tick));
+      command.mutateAsync(tick).then(settled, settled);
+    },
+  };
+}
 
 export const useClearTicks = (trayId: number) =>
   usePrepChange((_: null, commandId) =>

@@ -1,6 +1,6 @@
 import { Check, Droplets, Hand, Leaf, Package, Sprout, TriangleAlert } from 'lucide-react';
 import type { PrepView, Touches, WorkStep } from '../../../api/types';
-import { type SavePrep, useClearTicks, useTick, useTicksUnderway } from '../../../kitchen/prepQueries';
+import { type SavePrep, useClearTicks, useTicks } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Refusal } from '../../../ui/Refusal';
@@ -8,25 +8,24 @@ import { touchesWords } from '../../../words/prep';
 
 /** Clean things first, raw meat last, a wash after it: one step at a time, large enough for a knuckle. */
 export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
-  const tick = useTick(view.trayId);
+  const ticks = useTicks(view.trayId);
   const clear = useClearTicks(view.trayId);
-  const underway = useTicksUnderway();
   const stored = new Set(view.choice.done);
-  const isDone = (key: string) => underway.findLast((tick) => tick.key === key)?.done ?? stored.has(key);
+  const isDone = (key: string) => ticks.isDone(key, stored.has(key));
   const next = view.order.find((step) => !isDone(step.key));
   const count = view.order.filter((step) => stored.has(step.key)).length;
   return (
     <section aria-label="Order of work" className="grid gap-6 py-4 lg:grid-cols-[minmax(0,1.1fr)_minmax(0,1fr)]">
       <div className="grid content-start gap-4 lg:sticky lg:top-4">
         {next ? (
-          <NowCard key={next.key} step={next} onDone={() => tick.mutate({ key: next.key, done: true })} />
+          <NowCard key={next.key} step={next} onDone={() => ticks.tick(next.key, true)} />
         ) : (
           <div className="grid gap-3 border-ink border-t-4 pt-4">
             <p className="font-display font-semibold text-4xl leading-tight">Counter’s clear</p>
             <p className="text-lg">Every step is ticked. The tray may go in.</p>
           </div>
         )}
-        <Refusal error={tick.error} />
+        <Refusal error={ticks.error} />
         <div className="flex flex-wrap items-center gap-3">
           <p className="figures">
             {count} of {view.order.length} done
@@ -56,9 +55,9 @@ export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
             key={step.key}
             step={step}
             isDone={isDone(step.key)}
-            isUnderway={underway.some((tick) => tick.key === step.key)}
+            isUnderway={ticks.isUnderway(step.key)}
             isNext={step === next}
-            onTick={(is) => tick.mutate({ key: step.key, done: is })}
+            onTick={(is) => ticks.tick(step.key, is)}
           />
         ))}
       </ol>
