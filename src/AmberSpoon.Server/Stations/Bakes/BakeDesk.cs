@@ -17,22 +17,16 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
 {
     private const int PageSize = 30;
 
-    /// <exception cref="ProblemException">400 with the field; 404; 409 where the tray was changed or is in an oven already.</exception>
+    /// <param name="request">What <see cref="StartValidator"/> has passed.</param>
+    /// <param name="cancel">Ends it.</param>
+    /// <exception cref="ProblemException">404; 409 where the tray was changed or is in an oven already.</exception>
     public async Task<BakeView> Start(StartRequest request, CancellationToken cancel)
     {
-        if (request.CommandId is not { } commandId || commandId == Guid.Empty)
-        {
-            throw ProblemException.InvalidField("commandId", "Every start needs an id of its own, made by who sends it.");
-        }
-
+        Guid commandId = request.CommandId!.Value;
+        int trayId = request.TrayId!.Value;
         if (await book.StartedBy(commandId, cancel) is { } before)
         {
             return await View(before, cancel);
-        }
-
-        if (request is not { TrayId: { } trayId, TrayVersion: { } version })
-        {
-            throw ProblemException.InvalidField(request.TrayId is null ? "trayId" : "trayVersion", "Say which tray is meant: reload the page and try again.");
         }
 
         TrayRow tray = await shelf.Find(trayId, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
@@ -41,7 +35,7 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
             throw ProblemException.Conflict("trayVersion", "There is no chicken on this tray: nothing to probe. Add some, or bake the vegetables without the app.");
         }
 
-        if (tray.Version != version)
+        if (tray.Version != request.TrayVersion)
         {
             throw ProblemException.Conflict("trayVersion", "The tray was changed on another screen. Look it over, then start again.");
         }

@@ -1,3 +1,5 @@
+using AmberSpoon.Server.Problems;
+
 namespace AmberSpoon.Server.Stations.Bakes;
 
 internal static class BakeEndpoints
@@ -18,7 +20,7 @@ internal static class BakeEndpoints
         {
             BakeView started = await desk.Start(request, cancel);
             return TypedResults.Created($"/api/bakes/{started.Id}", started);
-        })
+        }).Checked<StartRequest>()
             .WithName("StartBake").WithSummary("The tray goes in now.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
@@ -26,7 +28,7 @@ internal static class BakeEndpoints
             .WithName("GetBake").WithSummary("One bake: what happened, and what follows from it.")
             .ProducesProblem(StatusCodes.Status404NotFound);
 
-        bakes.MapPost("/{id:guid}/events", (Guid id, EventsRequest request, BakeDesk desk, CancellationToken cancel) => desk.Tell(id, request, cancel))
+        bakes.MapPost("/{id:guid}/events", (Guid id, EventsRequest request, BakeDesk desk, CancellationToken cancel) => desk.Tell(id, request, cancel)).Checked<EventsRequest>()
             .WithName("TellBake").WithSummary("What happened: stored all or none, each applied once, answered with the state that follows.")
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestTelling))
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);

@@ -1,6 +1,5 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
-using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -15,8 +14,9 @@ namespace AmberSpoon.Server.Stations.Bakes;
 /// </summary>
 internal sealed class EventReader
 {
-    public const int MostEvents = 500;
-    public const int LongestNote = 500;
+    /// <summary>Events that may be told; started and said are the kitchen's own.</summary>
+    public static readonly IReadOnlyList<string> Kinds =
+        ["lotIn", "lotOut", "moved", "resting", "actDone", "actSkipped", "ovenSet", "reading", "answer", "note", "finished", "corrected"];
 
     /// <summary>A device's clock may be this much ahead of the kitchen's.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
@@ -47,17 +47,13 @@ internal sealed class EventReader
     /// <summary>All of them.</summary>
     public IReadOnlyList<BakeEvent> All => _told;
 
+    /// <param name="request">What <see cref="EventsValidator"/> has passed.</param>
     /// <exception cref="ProblemException">400 with the field, or 409 where it cannot have happened.</exception>
     public void Read(EventsRequest request)
     {
-        if (request.Events is not { Count: >= 1 and <= MostEvents } events)
+        for (int i = 0; i < request.Events!.Count; i++)
         {
-            throw ProblemException.InvalidField("events", request.Events is { Count: > 0 } ? $"Send at most {MostEvents} events at a time." : "Say what happened.");
-        }
-
-        for (int i = 0; i < events.Count; i++)
-        {
-            Read(events[i] ?? new(), $"events[{i}]");
+            Read(request.Events[i]!, $"events[{i}]");
         }
     }
 
@@ -66,11 +62,7 @@ internal sealed class EventReader
 
     private void Read(EventRequest request, string at)
     {
-        if (request.CommandId is not { } commandId || commandId == Guid.Empty)
-        {
-            throw Invalid($"{at}.commandId", "Every event needs an id of its own, made by who sends it.");
-        }
-
+        Guid commandId = request.CommandId!.Value;
         if (!_known.Add(commandId))
         {
             return;
@@ -112,17 +104,17 @@ internal sealed class EventReader
     {
         "lotIn" => InOf(request, at),
         "lotOut" => OutOf(request, at),
-        "moved" => new Moved(PlaceOf(request.Place, at)),
+        "moved" => new Moved(PlaceOf(request.Place!.Value, at)),
         "resting" => RestOf(at),
         "actDone" => new ActDone(ActOf(request, at)),
         "actSkipped" => new ActSkipped(ActOf(request, at)),
-        "ovenSet" => new OvenSet(SettingOf(request, at)),
+        "ovenSet" => new OvenSet(request.Setting!.ToEntered()),
         "reading" => ReadingOf(request, at, atS),
         "answer" => AnswerOf(request, at),
-        "note" => NoteOf(request, at),
+        "note" => new Noted(request.Text!.Trim()),
         "finished" => new Finished(),
         "corrected" => new Corrected(CorrectedOf(request, at)),
-        _ => throw Invalid($"{at}.kind", "The kitchen does not know this kind of event."),
+        _ => throw new System.Diagnostics.UnreachableException($"The validator let {request.Kind} pass."),
     };
 
     private LotState LotOf(EventRequest request, string at) =>
@@ -142,13 +134,8 @@ internal sealed class EventReader
         return lot.IsOff ? throw ProblemException.Conflict($"{at}.lot", "That is off the tray already.") : new(lot.Lot);
     }
 
-    private BakePlace PlaceOf(BakePlace? place, string at)
+    private BakePlace PlaceOf(BakePlace to, string at)
     {
-        if (place is not { } to || !Enum.IsDefined(to))
-        {
-            throw Invalid($"{at}.place", "Say where the tray is: oven or worktop.");
-        }
-
         return State.Place == to
             ? throw ProblemException.Conflict($"{at}.place", to == BakePlace.Oven ? "The tray is in the oven already." : "The tray is out already.")
             : to;
@@ -170,19 +157,6 @@ internal sealed class EventReader
         return found.IsOpen ? act : throw ProblemException.Conflict($"{at}.act", found.IsSkipped ? "That step was skipped already." : "That step was done already.");
     }
 
-    private static EnteredTemperature SettingOf(EventRequest request, string at)
-    {
-        if (request.Setting is { Value: { } value, Unit: { } unit } && double.IsFinite(value) && Enum.IsDefined(unit)
-            && Temperature.From(value, unit).Celsius is >= TrayPlanLimits.LowestOvenC and <= TrayPlanLimits.HighestOvenC)
-        {
-            return new(value, unit);
-        }
-
-        TemperatureUnit said = request.Setting?.Unit ?? TemperatureUnit.Celsius;
-        throw Invalid(
-            $"{at}.setting.value", $"For the oven, choose {new Temperature(TrayPlanLimits.LowestOvenC).Say(said)} to {new Temperature(TrayPlanLimits.HighestOvenC).Say(said)}.");
-    }
-
     private Measured ReadingOf(EventRequest request, string at, double atS)
     {
         LotState lot = LotOf(request, at);
@@ -196,17 +170,6 @@ internal sealed class EventReader
             throw Invalid($"{at}.piece", chicken.Count == 1 ? "There is one piece of these: number 1." : $"Pieces are numbered 1 to {chicken.Count}.");
         }
 
-        if (request.Value is not { } value || !double.IsFinite(value) || request.Unit is not { } unit || !Enum.IsDefined(unit))
-        {
-            throw Invalid($"{at}.value", "Write what the thermometer shows, such as 74.");
-        }
-
-        if (Temperature.From(value, unit).Celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC)
-        {
-            throw Invalid(
-                $"{at}.value", $"A kitchen thermometer shows {new Temperature(ReadingLimits.LowestC).Say(unit)} to {new Temperature(ReadingLimits.HighestC).Say(unit)}. Read it again.");
-        }
-
         if (lot.IsLeftOut || AsBaked.WithWhatWasDue(State, atS).Find(lot.Lot) is not { HasGoneIn: true })
         {
             throw ProblemException.Conflict($"{at}.lot", "That is not in yet: say first that it went in.");
@@ -214,7 +177,7 @@ internal sealed class EventReader
 
         return atS < lot.InS && lot.HasGoneIn
             ? throw ProblemException.Conflict($"{at}.at", "That was before it went in.")
-            : new(new PieceRef(lot.Lot, piece), new EnteredTemperature(value, unit));
+            : new(new PieceRef(lot.Lot, piece), new EnteredTemperature(request.Value!.Value, request.Unit!.Value));
     }
 
     private Answered AnswerOf(EventRequest request, string at)
@@ -224,17 +187,8 @@ internal sealed class EventReader
             throw Invalid($"{at}.reading", "There is no such reading to answer for.");
         }
 
-        return request.Answer is { } answer && Enum.IsDefined(answer)
-            ? new(reading, answer)
-            : throw Invalid($"{at}.answer", "Choose an answer.");
+        return new(reading, request.Answer!.Value);
     }
-
-    private static Noted NoteOf(EventRequest request, string at) => request.Text?.Trim() switch
-    {
-        null or "" => throw Invalid($"{at}.text", "Write what you saw."),
-        { Length: > LongestNote } => throw Invalid($"{at}.text", $"Keep the note under {LongestNote} letters."),
-        { } text => new(text),
-    };
 
     private int CorrectedOf(EventRequest request, string at)
     {

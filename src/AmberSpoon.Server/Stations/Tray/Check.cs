@@ -16,8 +16,8 @@ internal static class Check
 
     public static bool IsPositive(LengthRequest? length) => length is { Value: > 0, Unit: not null } && double.IsFinite(length.Value.Value);
 
-    public static void Temperature(
-        IValidationContext context, TemperatureRequest? typed, string field, string what, double lowestC, double highestC)
+    public static void Temperature<TRequest>(
+        ValidationContext<TRequest> context, TemperatureRequest? typed, string field, string what, double lowestC, double highestC)
     {
         if (typed is not { Value: { } value, Unit: { } unit } || !double.IsFinite(value))
         {
@@ -42,6 +42,7 @@ internal static class Check
 
     public static bool IsMinute(int? minutes) => minutes is >= 0 and <= TrayPlanLimits.LatestStepMinutes;
 
-    public static void Fail(this IValidationContext context, string field, string sentence) =>
-        ((ValidationContext<TrayPlanRequest>)context).AddFailure(field, sentence);
+    /// <summary>Says what is wrong with a field of what is being checked, an event in a list as well as a whole plan.</summary>
+    public static void Fail<TRequest>(this ValidationContext<TRequest> context, string field, string sentence) =>
+        context.AddFailure(context.PropertyChain.BuildPropertyPath(field), sentence);
 }

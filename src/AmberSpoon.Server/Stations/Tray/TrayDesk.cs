@@ -138,19 +138,14 @@ internal sealed class TrayDesk(
     public async Task<IReadOnlyList<WayReport>> Compare(int id, CompareRequest request, CancellationToken cancel)
     {
         TrayRow row = await FindWithFood(id, cancel);
-        if (request.Ways is not { Count: >= WayComparer.Fewest and <= WayComparer.Most } ids || ids.Distinct().Count() != ids.Count)
-        {
-            throw ProblemException.InvalidField("ways", $"Choose {WayComparer.Fewest} to {WayComparer.Most} different ways.");
-        }
-
-        ReadyWay[] ways = [.. ids.Select(way => ReadyWays.Find(way) ?? throw ProblemException.InvalidField("ways", "That is not one of the ways."))];
+        ReadyWay[] ways = [.. request.Ways!.Select(way => ReadyWays.Find(way)!)];
         return Asker.WhileWaiting(() => WayComparer.Compare(row.Plan, ways), cancel);
     }
 
     public async Task<RecipeOutcome> CheckRecipe(int id, RecipeRequest request, CancellationToken cancel)
     {
         TrayRow row = await FindWithFood(id, cancel);
-        return Asker.WhileWaiting(() => RecipeCheck.Of(row.Plan, request.RequireOven(), request.RequireMinutes()), cancel);
+        return Asker.WhileWaiting(() => RecipeCheck.Of(row.Plan, request.Oven!.ToEntered(), request.Minutes!.Value), cancel);
     }
 
     private async Task<TrayView> Change(int id, CommandHead head, Func<TrayRow, TrayPlan> change, CancellationToken cancel)

@@ -1,4 +1,5 @@
 using AmberSpoon.Server.Commands;
+using AmberSpoon.Server.Problems;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
@@ -35,7 +36,7 @@ internal static class TrayEndpoints
             .WithName("SaveTray").WithSummary("Checks, lays, answers and stores a tray; stores nothing when it refuses.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
-        trays.MapPost("/{id:int}/tending", (int id, TendingRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Tend(id, request, head, cancel))
+        trays.MapPost("/{id:int}/tending", (int id, TendingRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Tend(id, request, head, cancel)).Checked<TendingRequest>()
             .WithName("TendTray").WithSummary("A school’s tending steps, at times that fit this tray.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
@@ -71,11 +72,11 @@ internal static class TrayEndpoints
             .WithName("ProposeTogether").WithSummary("Small changes that bring everything to done in one window.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 
-        trays.MapPost("/{id:int}/compare", (int id, CompareRequest request, TrayDesk desk, CancellationToken cancel) => desk.Compare(id, request, cancel))
+        trays.MapPost("/{id:int}/compare", (int id, CompareRequest request, TrayDesk desk, CancellationToken cancel) => desk.Compare(id, request, cancel)).Checked<CompareRequest>()
             .WithName("CompareWays").WithSummary("The same food baked two to four ways.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 
-        trays.MapPost("/{id:int}/recipe-check", (int id, RecipeRequest request, TrayDesk desk, CancellationToken cancel) => desk.CheckRecipe(id, request, cancel))
+        trays.MapPost("/{id:int}/recipe-check", (int id, RecipeRequest request, TrayDesk desk, CancellationToken cancel) => desk.CheckRecipe(id, request, cancel)).Checked<RecipeRequest>()
             .WithName("CheckRecipe").WithSummary("What a recipe’s temperature and time would do to these pieces.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
     }

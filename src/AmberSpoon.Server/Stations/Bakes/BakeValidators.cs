@@ -1,0 +1,67 @@
+using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Server.Stations.Tray;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>Checks that a start says which tray is meant.</summary>
+internal sealed class StartValidator : AbstractValidator<StartRequest>
+{
+    public StartValidator()
+    {
+        RuleFor(start => start.CommandId).Must(id => id is { } given && given != Guid.Empty)
+            .OverridePropertyName("commandId").WithMessage("Every start needs an id of its own, made by who sends it.");
+        RuleFor(start => start.TrayId).NotNull().OverridePropertyName("trayId").WithMessage("Say which tray is meant: reload the page and try again.");
+        RuleFor(start => start.TrayVersion).NotNull().OverridePropertyName("trayVersion").WithMessage("Say which tray is meant: reload the page and try again.");
+    }
+}
+
+/// <summary>
+/// Checks what can be said of events without knowing their bake; <see cref="EventReader"/> holds them against it.
+/// </summary>
+internal sealed class EventsValidator : AbstractValidator<EventsRequest>
+{
+    public const int MostEvents = 500;
+
+    public EventsValidator()
+    {
+        RuleFor(request => request.Events).Cascade(CascadeMode.Stop)
+            .NotEmpty().WithMessage("Say what happened.")
+            .Must(events => events!.Count <= MostEvents).WithMessage($"Send at most {MostEvents} events at a time.")
+            .OverridePropertyName("events");
+        RuleForEach(request => request.Events).NotNull().WithMessage("Say what happened.").SetValidator(new EventValidator())
+            .When(request => request.Events?.Count <= MostEvents).OverridePropertyName("events");
+    }
+}
+
+/// <summary>Checks one event: each kind has fields of its own.</summary>
+internal sealed class EventValidator : AbstractValidator<EventRequest?>
+{
+    public const int LongestNote = 500;
+
+    public EventValidator()
+    {
+        RuleFor(told => told!.CommandId).Must(id => id is { } given && given != Guid.Empty)
+            .OverridePropertyName("commandId").WithMessage("Every event needs an id of its own, made by who sends it.");
+        RuleFor(told => told!.Kind).Must(kind => kind is not null && EventReader.Kinds.Contains(kind))
+            .OverridePropertyName("kind").WithMessage("The kitchen does not know this kind of event.");
+        When(told => told!.Kind == "moved", () => RuleFor(told => told!.Place).Must(Check.IsChosen)
+            .OverridePropertyName("place").WithMessage("Say where the tray is: oven or worktop."));
+        When(told => told!.Kind == "ovenSet", () => RuleFor(told => told!.Setting).Custom((setting, context) => Check.Temperature(
+            context, setting, "setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC)));
+        When(told => told!.Kind == "answer", () => RuleFor(told => told!.Answer).Must(Check.IsChosen)
+            .OverridePropertyName("answer").WithMessage("Choose an answer."));
+        When(told => told!.Kind == "note", () => RuleFor(told => told!.Text)
+            .NotEmpty().WithMessage("Write what you saw.")
+            .Must(text => (text?.Trim().Length ?? 0) <= LongestNote).WithMessage($"Keep the note under {LongestNote} letters.")
+            .OverridePropertyName("text"));
+        When(told => told!.Kind == "reading", () => RuleFor(told => told!).Must(told => told.Value is { } value && double.IsFinite(value) && Check.IsChosen(told.Unit))
+            .OverridePropertyName("value").WithMessage("Write what the thermometer shows, such as 74.")
+            .DependentRules(() => RuleFor(told => told!)
+                .Must(told => Temperature.From(told.Value!.Value, told.Unit!.Value).Celsius is >= ReadingLimits.LowestC and <= ReadingLimits.HighestC)
+                .OverridePropertyName("value")
+                .WithMessage(told => $"A kitchen thermometer shows {new Temperature(ReadingLimits.LowestC).Say(told!.Unit!.Value)} to {new Temperature(ReadingLimits.HighestC).Say(told.Unit!.Value)}. Read it again.")));
+    }
+}
