@@ -88,6 +88,56 @@ public sealed class BakeStateTests
         Assert.Equal(BakePlace.Oven, After((30, new Said(Core.Doneness.VerdictKind.Serve, "x", null))).Place);
     }
 
+    [Fact]
+    public void A_step_is_open_until_it_is_done_or_skipped()
+    {
+        BakeState state = After((16, new ActDone(0)), (18, new ActSkipped(1)));
+        Assert.Equal([false, false, true], state.Acts.Select(act => act.IsOpen));
+        Assert.Equal([false, false, true], After((16, new ActSkipped(0)), (17, new ActDone(0)), (18, new ActSkipped(1))).Acts.Select(act => act.IsOpen));
+        Assert.True(state.IsLive);
+        Assert.False(After((40, new Finished())).IsLive);
+        Assert.Null(state.Find(new(77)));
+    }
+
+    /// <summary>An answer is for its own reading, and a verdict is judged as of the latest that was told.</summary>
+    [Fact]
+    public void An_answer_leaves_the_other_readings_alone()
+    {
+        Measured At(int piece) => new(new(Thighs, piece), new(60, TemperatureUnit.Celsius));
+        BakeState state = After((20, At(1)), (22, At(2)), (23, new Answered(3, ReadingAnswer.OtherUnit)));
+        Assert.Equal([null, ReadingAnswer.OtherUnit], state.Readings.Select(reading => reading.Answer));
+        Assert.Equal(22 * 60, state.JudgedS);
+        Assert.Equal(25 * 60, After((20, At(1)), (25, new Resting())).JudgedS);
+    }
+
+    [Fact]
+    public void Nothing_goes_in_by_itself_while_the_tray_is_out_nor_where_it_was_taken_off()
+    {
+        Assert.False(AsBaked.WithWhatWasDue(After((20, new Resting())), 30 * 60).Find(Tenders)!.HasGoneIn);
+        Assert.True(AsBaked.WithWhatWasDue(After((20, new Resting()), (25, new Moved(BakePlace.Oven))), 30 * 60).Find(Tenders)!.HasGoneIn);
+        LotState tookOff = After((24, new LotIn(Tenders)), (30, new LotOut(Tenders))).Find(Tenders)!;
+        Assert.Equal((true, false, true), (tookOff.IsOff, tookOff.IsLeftOut, tookOff.HasGoneIn));
+        Assert.False(After((1, new Noted("hm"))).Find(Tenders)!.IsLeftOut);
+    }
+
+    [Fact]
+    public void The_tray_moves_only_where_it_is_not_already()
+    {
+        Assert.Single(After((5, new Moved(BakePlace.Oven))).Moves);
+        Assert.Equal(2, After((5, new Resting()), (6, new Resting())).Moves.Count);
+    }
+
+    [Fact]
+    public void A_lot_that_never_went_in_is_thought_of_in_the_oven_from_when_it_would_go_in()
+    {
+        LotState waiting = After((1, new Noted("hm"))).Find(Tenders)!;
+        Assert.Equal(21 * 60, waiting.InS);
+        Assert.Equal([new(BakePlace.Oven, 90)], waiting.StagesUntil(90));
+        LotState late = After((24, new LotIn(Tenders)), (30, new Resting())).Find(Tenders)!;
+        Assert.Equal([new(BakePlace.Oven, 360), new(BakePlace.Worktop, 40)], late.StagesUntil(400));
+        Assert.Equal([new(BakePlace.Oven, 300), new(BakePlace.Worktop, 0)], late.StagesUntil(300));
+    }
+
     /// <summary>One by one or all at once, the same events fold to the same state; nothing moves backwards.</summary>
     [Fact]
     public void Events_fold_alike_one_by_one_and_all_at_once()

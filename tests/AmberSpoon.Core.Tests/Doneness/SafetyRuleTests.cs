@@ -122,6 +122,45 @@ public sealed class SafetyRuleTests
         Assert.Null(Rule(ProfileId.UnitedStates).MetInOvenS(_ => null));
     }
 
+    [Theory]
+    [InlineData(ProfileId.UnitedStates, 73.9)]
+    [InlineData(ProfileId.UnitedKingdom, 60)]
+    [InlineData(ProfileId.TimeAndTemperature, 60)]
+    public void The_coldest_that_can_ever_be_enough(ProfileId profile, double celsius) => Assert.Equal(celsius, Rule(profile).LowestC);
+
+    /// <summary>Long holds are for goals below what plans aim at; a goal a rounding below that is at it.</summary>
+    [Theory]
+    [InlineData(74.8, true)]
+    [InlineData(74.9, false)]
+    [InlineData(75, false)]
+    public void A_long_hold_is_offered_only_to_goals_below_the_aim(double goalC, bool isOffered)
+    {
+        Assert.Equal(isOffered, Rule(ProfileId.UnitedKingdom).HoldOf([At(0, 66, TemperatureUnit.Celsius)], goalC) is not null);
+        Assert.Null(Rule(ProfileId.UnitedKingdom).HoldOf([], goalC));
+        Assert.Null(Rule(ProfileId.UnitedKingdom).MetBy([]));
+    }
+
+    /// <summary>A goal that no instant limit clears is passed by its hold: the hottest that it keeps.</summary>
+    [Fact]
+    public void A_goal_keeps_the_hottest_hold_it_reaches()
+    {
+        Assert.Equal(65.6, Rule(ProfileId.TimeAndTemperature).HoldAt(new(66, TemperatureUnit.Celsius))!.Limit.Celsius);
+        Assert.Equal(60, Rule(ProfileId.TimeAndTemperature).HoldAt(new(62.7, TemperatureUnit.Celsius))!.Limit.Celsius);
+        Assert.Null(Rule(ProfileId.TimeAndTemperature).HoldAt(new(59.9, TemperatureUnit.Celsius)));
+    }
+
+    /// <summary>Only what is printed for whole muscle leaves stuffed meat out.</summary>
+    [Fact]
+    public void Which_rules_cover_a_filling() => Assert.Equal(
+        [ProfileId.TimeAndTemperature], SafetyProfiles.All.Where(profile => !profile.HoldsCoverStuffing).Select(profile => profile.Id));
+
+    [Fact]
+    public void A_limit_is_said_as_it_is_printed()
+    {
+        Assert.Equal("73.9 °C", new PublishedLimit(73.9, 165).Say(TemperatureUnit.Celsius));
+        Assert.Equal("165 °F", new PublishedLimit(73.9, 165).Say(TemperatureUnit.Fahrenheit));
+    }
+
     [Fact]
     public void Only_the_table_for_those_who_measure_all_the_while_carries_a_caution() => Assert.Equal(
         [ProfileId.TimeAndTemperature], SafetyProfiles.All.Where(profile => profile.Caution is not null).Select(profile => profile.Id));

@@ -29,7 +29,33 @@ public sealed class UnitTests
         Assert.Equal(grams, new EnteredMass(value, unit).Grams(), 1e-6);
 
     [Fact]
-    public void An_inch_is_25_4_mm() => Assert.Equal(38.1, new EnteredLength(1.5, LengthUnit.Inch).Millimetres(), 1e-9);
+    public void An_inch_is_25_4_mm()
+    {
+        Assert.Equal(38.1, new EnteredLength(1.5, LengthUnit.Inch).Millimetres(), 1e-9);
+        Assert.Equal(38, new EnteredLength(38, LengthUnit.Millimetre).Millimetres());
+    }
+
+    [Theory]
+    [InlineData(73, 74)]
+    [InlineData(74, 74)]
+    [InlineData(75, 74)]
+    public void Temperatures_compare_by_their_degrees(double leftC, double rightC)
+    {
+        var left = new Temperature(leftC);
+        var right = new Temperature(rightC);
+        Assert.Equal(leftC < rightC, left < right);
+        Assert.Equal(leftC > rightC, left > right);
+        Assert.Equal(leftC <= rightC, left <= right);
+        Assert.Equal(leftC >= rightC, left >= right);
+        Assert.Equal(leftC.CompareTo(rightC), left.CompareTo(right));
+    }
+
+    [Fact]
+    public void An_amount_is_multiplied_by_its_number()
+    {
+        Assert.Equal(6, new Amount(4, MeasureUnit.Gram).Times(1.5).Value);
+        Assert.Equal(MeasureUnit.Gram, new Amount(4, MeasureUnit.Gram).Times(1.5).Unit);
+    }
 
     [Theory]
     [InlineData(73.888, TemperatureUnit.Fahrenheit, "165 °F")]

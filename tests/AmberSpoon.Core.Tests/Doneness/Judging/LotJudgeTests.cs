@@ -176,6 +176,103 @@ public sealed class LotJudgeTests
         static LotVerdict Table(params PieceCase[] pieces) => LotJudge.Judge(Lot(ProfileId.TimeAndTemperature, 63, NoHelp, pieces));
     }
 
+    /// <summary>The second piece is the slowest of the rest; none is asked for twice.</summary>
+    [Fact]
+    public void What_is_asked_for_is_asked_once_and_the_slowest_first()
+    {
+        Assert.Equal([1, 3], Asked(Judged(Piece(1, expectedC: 60), Piece(2, expectedC: 70), Piece(3, expectedC: 65))));
+        Assert.Equal([2, 3], Asked(Judged(Piece(1, expectedC: 61.5), Piece(2, expectedC: 60.2), Piece(3, expectedC: 61.4))));
+        Assert.Equal([1], Asked(Judged(Piece(1, needsAnother: true, lowestC: 40, readings: C(80)), Piece(2, readings: C(80)))));
+        Assert.Equal([1, 2], Asked(Judged(Piece(1, lowestC: 40), Piece(2, lowestC: 40), Piece(3, readings: C(80)))));
+        Assert.Equal([3, 2], Asked(Judged(Piece(1, readings: C(80)), Piece(2, lowestC: 40, expectedC: 69), Piece(3, lowestC: 40, expectedC: 67))));
+        Assert.Equal([1], Asked(Judged(Piece(1))));
+    }
+
+    [Fact]
+    public void Of_all_that_were_measured_the_lowest_speaks_for_the_lot() => Assert.Contains(
+        "The lowest, thigh 2, reads 78 °C", Judged(Piece(1, readings: C(84)), Piece(2, readings: C(78)), Piece(3, readings: C(81))).Reason, StringComparison.Ordinal);
+
+    /// <summary>Two pieces need two measurements; one that is asked for again is not a second one.</summary>
+    [Fact]
+    public void Of_two_pieces_both_are_measured()
+    {
+        Assert.Equal([2], Asked(Judged(Piece(1, readings: C(80)), Piece(2))));
+        Assert.Equal([1, 2], Asked(Judged(Piece(1, needsAnother: true, readings: C(80)), Piece(2))));
+        Assert.Equal([1, 2], Asked(Judged(Piece(1), Piece(2))));
+    }
+
+    /// <summary>What was measured is told by the piece measured last.</summary>
+    [Fact]
+    public void The_piece_measured_last_is_the_one_that_is_hot_enough()
+    {
+        Assert.StartsWith("Thigh 3 is hot enough. Now measure thigh 1:", Judged(Piece(1), Piece(2, readings: C(80, 1500)), Piece(3, readings: C(81, 1900))).Reason, StringComparison.Ordinal);
+        Assert.StartsWith("First measure thigh 1", Judged(Piece(1), Piece(2)).Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void What_was_enough_is_said_with_the_rule_that_it_met()
+    {
+        LotCase british = Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: [C(71, NowS - 120), C(72)]));
+        Assert.Equal("Safe. The lowest, thigh 1, was seen at 70 °C or more for 2 min, which meets the United Kingdom rule.", LotJudge.Judge(british with { Where = LotWhereabouts.Worktop }).Reason);
+        Assert.Equal("Safe. The lowest, thigh 1, reads 81 °C, and the United Kingdom rule asks 80 °C.", LotJudge.Judge(british with { Pieces = [Piece(1, readings: C(81))] }).Reason);
+    }
+
+    /// <summary>Pieces nobody measured must have been as hot as the hold since it began, not only now.</summary>
+    [Fact]
+    public void A_held_lot_asks_about_the_time_since_the_hold_began()
+    {
+        TimedReading[] held = [C(71, NowS - 120), C(72)];
+        PieceCase cooler = Piece(3) with { LowestC = sinceS => sinceS < NowS ? 60 : 75 };
+        Assert.Equal([3], Asked(LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: held), Piece(2, readings: held), cooler))));
+
+        // A single reading at once says nothing of earlier: only now counts.
+        Assert.Equal(VerdictKind.Serve, LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: C(82)), Piece(2, readings: C(82)), Piece(3) with { LowestC = sinceS => sinceS < NowS ? 60 : 81 })).Kind);
+
+        // The least that any measured piece had to show is what the others are held against.
+        PieceCase between = Piece(3, lowestC: 72);
+        Assert.Equal(VerdictKind.Serve, LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: held), Piece(2, readings: C(82)), between)).Kind);
+    }
+
+    [Theory]
+    [InlineData(0, false)]
+    [InlineData(0.1, true)]
+    public void More_for_the_cook_s_own_goal_is_said_where_there_is_more_to_wait(double minutes, bool isSaid) => Assert.Equal(
+        isSaid, LotJudge.Judge(Lot(ProfileId.UnitedStates, 79, NoHelp with { OvenMinutesToAim = minutes }, Piece(1, readings: C(75)))).MinutesToGoal is not null);
+
+    /// <summary>A long hold is seen through in steps of three minutes, the longest gap that is still one hold.</summary>
+    [Fact]
+    public void A_long_hold_is_looked_at_every_three_minutes()
+    {
+        LotVerdict verdict = LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 65, NoHelp, Piece(1, readings: C(66))));
+        Assert.Equal((VerdictKind.Measure, 3), (verdict.Kind, verdict.NextCheckInMinutes));
+        Assert.Contains("enter what it shows in 10 min, and every 3 min until then", verdict.Reason, StringComparison.Ordinal);
+        Assert.DoesNotContain("every 3 min", LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: C(71)))).Reason, StringComparison.Ordinal);
+        Assert.Equal(2, LotJudge.Judge(Lot(ProfileId.UnitedKingdom, 75, NoHelp, Piece(1, readings: C(71)))).NextCheckInMinutes);
+    }
+
+    /// <summary>What a short piece needs: the rule's everyday number, or the hold a lower goal is at.</summary>
+    [Theory]
+    [InlineData(73.9, "needs 73.9 °C")]
+    [InlineData(73.85, "needs 73.9 °C")]
+    [InlineData(73.7, "needs 71.1 °C")]
+    [InlineData(63, "needs 62.8 °C")]
+    [InlineData(80, "needs 73.9 °C")]
+    public void A_short_piece_is_held_against_what_its_goal_needs(double goalC, string said)
+    {
+        LotVerdict verdict = LotJudge.Judge(Lot(ProfileId.TimeAndTemperature, goalC, NoHelp, Piece(1, readings: C(50))));
+        Assert.Contains(said, verdict.Reason, StringComparison.Ordinal);
+        double aimC = Math.Max(goalC, goalC switch { < 63.1 => 62.8, < 73.8 => 71.1, _ => 73.9 });
+        Assert.Contains($"brings it to {new Temperature(aimC).Say(TemperatureUnit.Celsius)}.", verdict.Reason, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public void A_dial_that_is_too_low_is_looked_at_again_soon() => Assert.Equal(
+        9, LotJudge.Judge(Lot(ProfileId.UnitedStates, 74, NoHelp with { OvenMinutesToAim = null }, Piece(1, readings: C(60)))).NextCheckInMinutes);
+
+    [Fact]
+    public void A_rest_is_never_shorter_than_it_takes_to_lay_the_tray_down() => Assert.Equal(
+        2, LotJudge.Judge(Lot(ProfileId.UnitedStates, 74, new(2, 76, 0.4), Piece(1, readings: C(71)))).NextCheckInMinutes);
+
     /// <summary>The rule that never bends, over any readings, any doubts and any forecast.</summary>
     [Fact]
     public void Serve_always_rests_on_believed_measurements_of_the_slowest_and_a_second_piece()

@@ -49,6 +49,19 @@ public sealed class TrayJudgeTests
         }
     }
 
+    /// <summary>Of two that are as urgent, the sooner; what cannot say when comes last.</summary>
+    [Fact]
+    public void Of_the_equally_urgent_the_sooner_decides_and_is_measured_in_order_of_urgency()
+    {
+        TrayVerdict verdict = Judged(Of(1, VerdictKind.BackIn, 12), Of(2, VerdictKind.BackIn, 7));
+        Assert.StartsWith("Wings:", verdict.Reason, StringComparison.Ordinal);
+        Assert.StartsWith("Legs:", Judged(Of(1, VerdictKind.BackIn, 12), Of(2, VerdictKind.BackIn)).Reason, StringComparison.Ordinal);
+        Assert.StartsWith("Legs:", Judged(Of(2, VerdictKind.BackIn), Of(1, VerdictKind.BackIn, 12)).Reason, StringComparison.Ordinal);
+        Assert.DoesNotContain("may be served", verdict.Reason, StringComparison.Ordinal);
+        Assert.Equal([2, 1], Judged(Of(1, VerdictKind.RestThenCheck, 1), Of(2, VerdictKind.CannotTell, 0)).MeasureNext.Select(piece => piece.Lot.Value));
+        Assert.Equal("Because it is so.", Judged(Of(1, VerdictKind.BackIn, 5)).Reason);
+    }
+
     [Fact]
     public void One_lot_needs_no_name() => Assert.Equal("Because it is so.", Judged(Of(1, VerdictKind.Serve)).Reason);
 }

@@ -7,7 +7,7 @@ using AmberSpoon.Core.Prep.Scaling;
 using CsCheck;
 using Xunit;
 
-namespace AmberSpoon.Core.Tests.Prep;
+namespace AmberSpoon.Core.Tests.Prep.Marinating;
 
 public sealed class MarinatingTests
 {
