@@ -27,6 +27,27 @@ public static class HeatParameters
     public static HeatParameter DryingScale { get; } = new(
         "Water lost before the surface dries by a factor e", 0.4, "kg/m²", 0.15, 0.6, "Calibrated against W1 to W9 together");
 
+    public static HeatParameter JuiceMost { get; } = new(
+        "Water that fully shrunken meat no longer holds, share of raw mass", 0.27, "1", 0.3, 0.45, "Calibrated on losses of thighs, checked on breasts");
+
+    public static HeatParameter JuiceMiddle { get; } = new(
+        "Temperature at which it holds half of that less", 67, "°C", 58, 72, "Meat science literature (from memory)");
+
+    public static HeatParameter JuiceWidth { get; } = new(
+        "Width of that fall", 7, "°C", 3, 10, "Meat science literature (from memory)");
+
+    public static HeatParameter JuiceLag { get; } = new(
+        "Time meat takes to let go of it, there", 1500, "s", 200, 3000, "Calibrated on losses of thighs, checked on breasts");
+
+    public static HeatParameter JuiceQuickening { get; } = new(
+        "Warming that makes it e times as prompt", 20, "°C", 8, 40, "Meat science literature (from memory)");
+
+    public static HeatParameter JuiceWetting { get; } = new(
+        "Share of that juice that wets the surface before it runs off", 0.27, "1", 0.1, 0.7, "Calibrated against W1");
+
+    public static HeatParameter FilmMost { get; } = new(
+        "Juice that stays on a surface", 0.1, "kg/m²", 0.05, 0.25, "A tenth of a millimetre (common practice)");
+
     public static HeatParameter SkinWetness { get; } = new(
         "Evaporation through skin, against bare meat", 0.6, "1", 0.3, 1, "Common practice: fat renders and slows drying");
 
@@ -88,7 +109,7 @@ public static class HeatParameters
         "Thermal mass of a glass or ceramic dish", 11000, "J/(m²·K)", 8000, 20000, "6 mm of glass (from memory)");
 
     public static HeatParameter BedCapacity { get; } = new(
-        "Thermal mass of a bed of vegetables", 20000, "J/(m²·K)", 15000, 60000, "The upper 15 mm of 25, half filled (from memory)");
+        "Thermal mass of a bed of vegetables", 45000, "J/(m²·K)", 15000, 60000, "The upper 15 mm of 25, half filled (from memory)");
 
     public static HeatParameter LightTrayEmissivity { get; } = new(
         "Emissivity of light metal", 0.25, "1", 0.1, 0.4, "Used aluminium (from memory)");
@@ -104,6 +125,12 @@ public static class HeatParameters
 
     public static HeatParameter BedAirShare { get; } = new(
         "Air through a bed of vegetables against open air", 0.6, "1", 0.1, 0.7, "Calibrated against W2 and W5");
+
+    public static HeatParameter BedHumidity { get; } = new(
+        "How near to saturation the air in a bed of vegetables is", 0.65, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
+
+    public static HeatParameter SteamEscape { get; } = new(
+        "What lets steam out from under a piece, as air that would carry as much", 3, "W/(m²·K)", 1, 10, "Common practice: it sizzles at the rim");
 
     public static HeatParameter NeighbourSurface { get; } = new(
         "Surface of a neighbouring piece", 85, "°C", 70, 100, "The same computation, middle of a bake");
@@ -139,7 +166,7 @@ public static class HeatParameters
         "Water left by a thin marinade", 0.12, "kg/m²", 0.05, 0.25, "Common practice");
 
     public static HeatParameter GlazeBrowning { get; } = new(
-        "Browning of a sugary glaze, against bare meat", 3, "1", 2, 5, "Common practice");
+        "Browning of a sugary glaze, against bare meat", 2.2, "1", 2, 5, "Common practice");
 
     public static HeatParameter CrumbResistance { get; } = new(
         "Heat held back by a crumb layer", 0.012, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
@@ -154,7 +181,7 @@ public static class HeatParameters
         "Heat held back by skin and its fat", 0.006, "m²·K/W", 0.002, 0.012, "1 to 2 mm of fat at 0.2 W/(m·K) (from memory)");
 
     public static HeatParameter RibGap { get; } = new(
-        "Heat held back by the hollow under a rib cage", 0.038, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
+        "Heat held back by the hollow under a rib cage", 0.025, "m²·K/W", 0.01, 0.08, "1 mm of still air (from memory)");
 
     public static HeatParameter SkinBrowning { get; } = new(
         "Browning of skin, against bare meat", 1.3, "1", 1, 2, "Common practice");
@@ -204,10 +231,10 @@ public static class HeatParameters
     public static IReadOnlyList<HeatParameter> All { get; } =
     [
         StillConvection, FanConvection, RoomConvection, Emissivity, OvenVapourPressure, RoomVapourPressure, RoomAir,
-        DryingScale, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
+        DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, FilmMost, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
         FillingDensity, FillingSpecificHeat, AirLag, WallLag, HeatingRate, CoolingRate, DoorAirShare, DoorWallShare,
         TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
-        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, NeighbourSurface,
+        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface,
         FoilConvection, FoilExcess, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
         MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
         RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, UpperShelfShare, LowerShelfShare, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,

@@ -10,6 +10,7 @@ namespace AmberSpoon.Core.Heat;
 /// <param name="CookMinutes">Cook value of the coldest food so far (see <see cref="Doneness.Kinetics.CookValue"/>), min.</param>
 /// <param name="BrowningTop">Browning so far of the side laid upwards, in units of <see cref="Doneness.Kinetics.Browning"/>.</param>
 /// <param name="BrowningUnder">Browning so far of the side laid downwards.</param>
+/// <param name="LossShare">What it has lost of its raw mass, evaporated, boiled off and dripped together, 0 to 1.</param>
 public readonly record struct HeatSample(
     double TimeS,
     double ColdestC,
@@ -19,7 +20,8 @@ public readonly record struct HeatSample(
     double MeanC,
     double CookMinutes = 0,
     double BrowningTop = 0,
-    double BrowningUnder = 0)
+    double BrowningUnder = 0,
+    double LossShare = 0)
 {
     /// <summary>This state with what lies between two others added.</summary>
     internal HeatSample MovedTo(HeatSample other, HeatSample from) => new(
@@ -31,7 +33,8 @@ public readonly record struct HeatSample(
         MeanC + other.MeanC - from.MeanC,
         CookMinutes + other.CookMinutes - from.CookMinutes,
         BrowningTop + other.BrowningTop - from.BrowningTop,
-        BrowningUnder + other.BrowningUnder - from.BrowningUnder);
+        BrowningUnder + other.BrowningUnder - from.BrowningUnder,
+        LossShare + other.LossShare - from.LossShare);
 
     /// <summary>The state between this moment and another, straight.</summary>
     public HeatSample Towards(HeatSample other, double share) => new(
@@ -43,5 +46,6 @@ public readonly record struct HeatSample(
         MeanC + (share * (other.MeanC - MeanC)),
         CookMinutes + (share * (other.CookMinutes - CookMinutes)),
         BrowningTop + (share * (other.BrowningTop - BrowningTop)),
-        BrowningUnder + (share * (other.BrowningUnder - BrowningUnder)));
+        BrowningUnder + (share * (other.BrowningUnder - BrowningUnder)),
+        LossShare + (share * (other.LossShare - LossShare)));
 }

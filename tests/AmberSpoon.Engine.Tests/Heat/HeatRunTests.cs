@@ -6,7 +6,7 @@ namespace AmberSpoon.Core.Tests.Heat;
 
 public sealed class HeatRunTests
 {
-    private static readonly HeatRunEnds NoEnds = new(0, 0, 0, 0, 0, 0, 1, 1);
+    private static readonly HeatRunEnds NoEnds = new(0, 0, 0, 0, 0, 0, 0, 0, 1, 1);
 
     /// <summary>A run whose coldest meat follows a function, seen at uneven times.</summary>
     private static HeatRun Seen(Func<double, double> coldestC, params double[] timesS) =>

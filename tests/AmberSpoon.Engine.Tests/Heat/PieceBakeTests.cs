@@ -160,9 +160,9 @@ public sealed class PieceBakeTests
     {
         HeatRun run = Thigh(230, 90).Run();
         Assert.InRange(run.Last.ColdestC, 99, 100.5);
-        Assert.InRange(run.Ends.CookingLoss, 0.3, 0.42);
+        Assert.InRange(run.Ends.LossShare, 0.3, 0.6);
         HeatRun justDone = Thigh(minutes: 31).Run();
-        Assert.InRange(justDone.Ends.CookingLoss, 0.1, 0.35);
+        Assert.InRange(justDone.Ends.LossShare, 0.1, 0.35);
         Assert.InRange((justDone.Ends.EvaporatedKg + justDone.Ends.BoiledKg) / 0.165, 0.03, 0.2);
     }
 

@@ -1,3 +1,5 @@
+using System.Globalization;
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
@@ -7,71 +9,135 @@ using Xunit;
 namespace AmberSpoon.Core.Tests.Heat;
 
 /// <summary>
-/// Windows in which cooks took a tray out and found it done (common practice). The model agrees when its time lies between
-/// 0.7 × the low end and 1.1 × the high end, and its coldest meat has the stated temperature at the high end, which is the
-/// stricter of the two. Physical parameters are shared; none is set for one cut.
+/// The clock against the kitchen. Physical parameters are shared by all cuts; none is set for one. What was calibrated on and
+/// what checks it is said in docs/how-it-works.md.
 /// </summary>
 public sealed class WindowTests(ITestOutputHelper output)
 {
-    private const int MostMisses = 1;
-
-    private static readonly Placement OnVegetables = new(Support.VegetableBed);
-
-    private static readonly IReadOnlyList<Window> All =
-    [
-        new("W1", "medium bone-in thighs, still 204 °C", 74, 30, 35, Of(new(Cut.BoneInThigh, 165), Still(204))),
-        new("W2", "bone-in thighs, mixed sizes, on vegetables, still 232 °C", 74, 28, 32, Of(new(Cut.BoneInThigh, 165), Still(232), OnVegetables)),
-        new("W3", "drumsticks, sticky, never turned, still 177 °C", 74, 40, 50, Of(new(Cut.Drumstick, 115) { Coating = Coating.Glaze }, Still(177))),
-        new("W4", "crumbed drumsticks, turned midway, still 180 °C", 74, 50, 60, Of(
-            new(Cut.Drumstick, 115, SkinOn: false, Coating: Coating.CrumbOverEgg), Still(180), steps: new Turn(25 * 60))),
-        new("W5", "leg quarters with vegetable chunks, still 200 °C", 74, 55, 65, Of(new(Cut.LegQuarter, 330), Still(200), OnVegetables)),
-        new("W6", "breast thirds, crumbed, 180 °C, fan", 75, 20, 25, Of(
-            new(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.CrumbOverEgg), new(OvenMode.Fan, 180))),
-        new("W7", "slit and stuffed boneless breast, still 200 °C", 74, 25, 30, Of(new(Cut.StuffedBreast, 200, SkinOn: false), Still(200))),
-        new("W8", "cut-up bird's breast, basted three times, still 191 °C", 71, 60, 65, Of(
-            new(Cut.BoneInBreast, 400), Still(191), steps: [new Baste(30 * 60), new Baste(42 * 60), new Baste(54 * 60)])),
-        new("W9", "bone-in breast, still 218 °C for 28 min, then 177 °C", 74, 70, 90, Of(
-            new(Cut.BoneInBreast, 400), Still(218), steps: new SetOven(28 * 60, 177))),
-        new("W10", "drumsticks in stock, foil for 60 min, still 200 °C", 74, 60, 90, Of(
-            new(Cut.Drumstick, 115), Still(200), new(LiquidMm: 5, Cover: Cover.Foil), new SetCover(60 * 60, Cover.None))),
-    ];
-
-    private static OvenTraits Still(double setC) => new(OvenMode.Still, setC);
-
-    private static PieceBake Of(PieceBody piece, OvenTraits oven, Placement? placement = null, params IReadOnlyList<TendingStep> steps) =>
-        new(piece, StartC: 4, oven, placement ?? new(), steps, EndS: 3 * 3600);
-
+    /// <summary>
+    /// A row agrees when the middle of the cooks' window lies between the minute at which the coldest meat has the stated core
+    /// and the minute at which it is past, and when at the window's low end it is within 12 °C of the stated core.
+    /// </summary>
     [Fact]
-    public void All_windows_but_one_agree_and_the_table_is_printed_with_its_misses()
+    public void Nine_of_ten_windows_agree_and_the_table_is_printed_with_its_misses()
     {
-        foreach (Window window in All)
+        var ratios = new Dictionary<string, List<double>>();
+        int agree = 0;
+        foreach (KitchenWindow row in KitchenRows.Windows)
         {
-            output.WriteLine(window.Row);
+            HeatRun run = row.Bake.Run(GridLevel.Normal);
+            double middle = (row.LowMinutes + row.HighMinutes) / 2;
+            double reached = (run.TimeToReachS(row.CoreC) ?? double.PositiveInfinity) / 60;
+            double past = (PastS(row.Bake, run) ?? double.PositiveInfinity) / 60;
+            double atLowC = run.At(row.LowMinutes * 60).ColdestC;
+            bool agrees = reached <= middle && middle <= past && atLowC >= row.CoreC - 12;
+            agree += agrees ? 1 : 0;
+            string family = ((PieceBody)row.Bake.Piece).Cut switch
+            {
+                Cut.BoneInThigh => "thigh",
+                Cut.Drumstick => "drumstick",
+                Cut.LegQuarter => "leg",
+                _ => "breast",
+            };
+            (ratios.TryGetValue(family, out List<double>? list) ? list : ratios[family] = []).Add(reached / middle);
+            Write($"| {row.Name} | {row.Piece} | {row.LowMinutes:0}–{row.HighMinutes:0} | {row.CoreC:0} °C at {reached:0.0} | past {past:0} | {atLowC:0} °C at low end | ratio {reached / middle:0.00} | {CarryOverC(row.Bake, row.CoreC):+0.0} °C | {(agrees ? "agrees" : "misses")} |");
         }
 
-        Assert.InRange(All.Count(window => !window.Agrees), 0, MostMisses);
+        foreach ((string family, List<double> of) in ratios)
+        {
+            Write($"{family}: mean ratio {of.Average():0.00}");
+        }
+
+        Assert.InRange(agree, 9, 10);
+        Assert.All(ratios, family => Assert.InRange(family.Value.Average(), 0.80, 1.15));
     }
 
-    private sealed record Window(string Name, string Piece, double TargetC, double LowMinutes, double HighMinutes, PieceBake Bake)
+    [Fact]
+    public void Four_of_five_published_times_agree()
     {
-        private HeatRun Run { get; } = Bake.Run(GridLevel.Normal);
-
-        private double Minutes => Run.TimeToReachS(TargetC).Minutes();
-
-        public bool Agrees => Minutes >= 0.7 * LowMinutes && Minutes <= HighMinutes;
-
-        private double CarryOverC
+        int agree = 0;
+        foreach (PublishedTime row in KitchenRows.Published)
         {
-            get
-            {
-                double outS = Minutes * 60;
-                IReadOnlyList<TendingStep> steps = [.. Bake.Steps.Where(step => step.AtS < outS), new TakeOut(outS)];
-                HeatRun rested = (Bake with { Steps = steps, EndS = outS + 900 }).Run(GridLevel.Normal);
-                return rested.PeakFrom(outS).ColdestC - TargetC;
-            }
+            double minutes = row.Bake.Run(GridLevel.Normal).TimeToReachS(73.9).Minutes();
+            bool agrees = minutes >= 0.85 * row.LowMinutes && minutes <= 1.15 * row.HighMinutes;
+            agree += agrees ? 1 : 0;
+            Write($"| {row.Piece} | {row.LowMinutes:0}–{row.HighMinutes:0} | {minutes:0.0} | {(agrees ? "agrees" : "misses")} |");
         }
 
-        public string Row => FormattableString.Invariant(
-            $"| {Name} | {Piece} | {LowMinutes:0}–{HighMinutes:0} | {Minutes:0.0} | {TargetC:0} °C | {Run.At(HighMinutes * 60).ColdestC:0} °C | {CarryOverC:+0.0} °C | {(Agrees ? "agrees" : "misses")} |");
+        Assert.InRange(agree, 4, 5);
+    }
+
+    [Fact]
+    public void Losses_are_those_of_meat_science()
+    {
+        var shares = new List<double>();
+        foreach (KnownLoss row in KitchenRows.Losses)
+        {
+            HeatRun run = row.Bake.Run(GridLevel.Normal);
+            double share = run.At(run.TimeToReachS(row.CoreC)!.Value).LossShare;
+            shares.Add(share);
+            Write($"| {row.Piece} | {100 * row.Low:0}–{100 * row.High:0} % | {100 * share:0.0} % | evaporated {1000 * run.Ends.EvaporatedKg:0} g, dripped {1000 * run.Ends.DrippedKg:0} g in all |");
+        }
+
+        Assert.All(KitchenRows.Losses.Zip(shares), row => Assert.InRange(row.Second, row.First.Low - 0.05, row.First.High + 0.05));
+        Assert.True(shares[1] - shares[0] >= 0.05);
+    }
+
+    [Fact]
+    public void Colours_are_those_of_practice_but_for_one()
+    {
+        int agree = 0;
+        foreach (KnownColour row in KitchenRows.Colours)
+        {
+            HeatSample at = row.Bake.Run(GridLevel.Normal).At(row.Minutes * 60);
+            double browning = row.IsOfUnderside ? at.BrowningUnder : at.BrowningTop;
+            bool agrees = SurfaceColours.Of(browning) == row.Colour;
+            agree += agrees ? 1 : 0;
+            Write($"| {row.Piece} | {row.Colour} | {SurfaceColours.Of(browning)} ({browning:0.00}; above {at.BrowningTop:0.00}, under {at.BrowningUnder:0.00}) | {(agrees ? "agrees" : "misses")} |");
+        }
+
+        Assert.InRange(agree, KitchenRows.Colours.Count - 1, KitchenRows.Colours.Count);
+    }
+
+    /// <summary>Common practice: 2 to 5 °C after a hot oven, up to 7 for the largest.</summary>
+    [Fact]
+    public void What_is_taken_out_warms_by_a_few_degrees_more()
+    {
+        foreach (double ovenC in new[] { 180.0, 220 })
+        {
+            foreach (CutFacts facts in CutTable.All)
+            {
+                double coreC = facts.IsDark ? 77 : 71;
+                double moreC = CarryOverC(KitchenRows.Of(new(facts.Cut, facts.ReferenceMassG), KitchenRows.Still(ovenC)), coreC);
+                bool isLarge = facts.Cut is Cut.BoneInBreast or Cut.LegQuarter;
+                Write($"| {facts.Name} | {ovenC:0} °C | {moreC:+0.0} °C |");
+                Assert.InRange(moreC, 0, isLarge ? 7 : 5);
+            }
+        }
+    }
+
+    private void Write(FormattableString row) => output.WriteLine(row.ToString(CultureInfo.InvariantCulture));
+
+    /// <summary>PRACTICE's past: lean meat hotter than it forgives, dark meat near boiling for a quarter of an hour, or burnt.</summary>
+    private static double? PastS(PieceBake bake, HeatRun run)
+    {
+        (double pastC, double afterS) = bake.Chicken().Cut switch
+        {
+            Cut.BoneInBreast => (88, 0),
+            Cut.BonelessThigh or Cut.ThighSkewer => (97, 600),
+            Cut cut when CutTable.For(cut).IsDark => (97, 1050),
+            _ => (82.0, 0.0),
+        };
+        double? hot = run.TimeToReachS(pastC) + afterS;
+        double? burnt = run.Samples.Where(sample => SurfaceColours.Of(sample.BrowningTop) == SurfaceColour.Burnt).Select(sample => (double?)sample.TimeS).FirstOrDefault();
+        return hot is null ? burnt : burnt is null ? hot : Math.Min(hot.Value, burnt.Value);
+    }
+
+    private static double CarryOverC(PieceBake bake, double coreC)
+    {
+        double outS = bake.Run().TimeToReachS(coreC)!.Value;
+        IReadOnlyList<TendingStep> steps = [.. bake.Steps.Where(step => step.AtS < outS), new TakeOut(outS)];
+        HeatRun rested = (bake with { Steps = steps, EndS = outS + 1200 }).Run();
+        return rested.PeakFrom(outS).ColdestC - coreC;
     }
 }

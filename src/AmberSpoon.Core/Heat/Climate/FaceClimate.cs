@@ -9,6 +9,10 @@ namespace AmberSpoon.Core.Heat.Climate;
 /// <param name="ContactWPerM2K">Heat carried by contact with that, W/(m²·K); 0 where it lies on nothing.</param>
 /// <param name="Wetness">0 (sealed) to 1 (an open, wet surface): how freely water leaves.</param>
 /// <param name="VapourPressurePa">Partial pressure of water in the air, Pa.</param>
+/// <param name="EscapeWPerM2K">
+/// What lets vapour out besides moving air, as steam that finds its way from under a piece: as the heat transfer coefficient of
+/// air that would carry as much, W/(m²·K).
+/// </param>
 public readonly record struct FaceClimate(
     double AirC,
     double ConvectionWPerM2K,
@@ -17,7 +21,8 @@ public readonly record struct FaceClimate(
     double ContactC,
     double ContactWPerM2K,
     double Wetness,
-    double VapourPressurePa)
+    double VapourPressurePa,
+    double EscapeWPerM2K = 0)
 {
     public const double StefanBoltzmannWPerM2K4 = 5.670374e-8;
 

@@ -238,8 +238,19 @@ public sealed class OvenEvening : Surroundings
             Support.VegetableBed => HeatParameters.BedAirShare.Value,
             _ => 0,
         };
+        double vapourPa = open.VapourPressurePa;
+        if (_resting is null && _placement.Support != Support.Rack)
+        {
+            // A bed of vegetables is steam of its own temperature, not dry oven air; under a piece that lies on metal the air
+            // is full of its own steam, which only boiling drives out.
+            double steamingC = _placement.Support == Support.VegetableBed ? trayC : Math.Min(_underC, Materials.WaterVapour.BoilingC);
+            vapourPa = Math.Max(vapourPa, HeatParameters.BedHumidity.Value * Materials.WaterVapour.SaturationPressurePa(steamingC));
+        }
+
         return open with
         {
+            VapourPressurePa = vapourPa,
+            EscapeWPerM2K = _placement.Support is Support.BareTray or Support.Parchment ? HeatParameters.SteamEscape.Value : 0,
             ConvectionWPerM2K = airShare * open.ConvectionWPerM2K,
             Emissivity = airShare > 0 ? open.Emissivity : 0,
             IncomingRadiationWPerM2 = FaceClimate.RadiationAt(trayC),

@@ -17,19 +17,19 @@ public sealed class ThermalMaterial
     /// <summary>Density is taken here and held: a piece keeps its mass while it warms, °C.</summary>
     private const double WeighedAtC = 5;
 
-    private ThermalMaterial(Quadratic conductivity, Quadratic volumetricHeat, bool boils, double densityKgPerM3)
+    private ThermalMaterial(Quadratic conductivity, Quadratic volumetricHeat, double waterShare, double densityKgPerM3)
     {
         ConductivityWPerMK = conductivity;
         VolumetricHeatJPerM3K = volumetricHeat;
-        Boils = boils;
+        WaterShare = waterShare;
         DensityKgPerM3 = densityKgPerM3;
     }
 
     /// <summary>Chicken leg and thigh.</summary>
-    public static ThermalMaterial DarkMeat { get; } = FromComposition(Composition.DarkMeat);
+    public static ThermalMaterial DarkMeat { get; } = FromComposition(Composition.DarkMeat, letsJuiceGo: true);
 
     /// <summary>Chicken breast.</summary>
-    public static ThermalMaterial BreastMeat { get; } = FromComposition(Composition.BreastMeat);
+    public static ThermalMaterial BreastMeat { get; } = FromComposition(Composition.BreastMeat, letsJuiceGo: true);
 
     /// <summary>Chicken bone: spongy ends and dense shaft averaged.</summary>
     public static ThermalMaterial Bone { get; } = Constant(
@@ -45,8 +45,14 @@ public sealed class ThermalMaterial
 
     internal Quadratic VolumetricHeatJPerM3K { get; }
 
-    /// <summary>Whether it holds water that boils off at 100 °C; the materials of textbook cases do not.</summary>
-    internal bool Boils { get; }
+    /// <summary>Water it holds raw, as a share of its mass; the materials of textbook cases hold none.</summary>
+    internal double WaterShare { get; }
+
+    /// <summary>Whether it holds water that boils off at 100 °C.</summary>
+    internal bool Boils => WaterShare > 0;
+
+    /// <summary>Whether its proteins shrink and let water go.</summary>
+    internal bool LetsJuiceGo { get; private init; }
 
     /// <summary>A material that does not change with temperature: for bone, and for textbook cases.</summary>
     /// <param name="conductivityWPerMK">W/(m·K).</param>
@@ -58,12 +64,13 @@ public sealed class ThermalMaterial
         HeatInputException.RequireWithin("material.densityKgPerM3", densityKgPerM3, 1, 20_000);
         HeatInputException.RequireWithin("material.specificHeatJPerKgK", specificHeatJPerKgK, 50, 10_000);
         return new(
-            new(conductivityWPerMK, 0, 0), new(densityKgPerM3 * specificHeatJPerKgK, 0, 0), boils: false, densityKgPerM3);
+            new(conductivityWPerMK, 0, 0), new(densityKgPerM3 * specificHeatJPerKgK, 0, 0), waterShare: 0, densityKgPerM3);
     }
 
     /// <param name="composition">What it is made of.</param>
     /// <param name="airShare">Share of its volume that is air, as in a mushroom, 0 to 0.6; air hardly conducts and weighs nothing.</param>
-    public static ThermalMaterial FromComposition(Composition composition, double airShare = 0)
+    /// <param name="letsJuiceGo">Meat, whose proteins shrink and let water go.</param>
+    public static ThermalMaterial FromComposition(Composition composition, double airShare = 0, bool letsJuiceGo = false)
     {
         double density = (1 - airShare) * ChoiOkos.Mix(composition, WeighedAtC).DensityKgPerM3;
 
@@ -72,8 +79,11 @@ public sealed class ThermalMaterial
         return new(
             Quadratic.Through(celsius => porous * ChoiOkos.Mix(composition, celsius).ConductivityWPerMK, 5, 50, 95),
             Quadratic.Through(celsius => density * ChoiOkos.Mix(composition, celsius).SpecificHeatJPerKgK, 5, 50, 95),
-            boils: true,
-            density);
+            composition.Water,
+            density)
+        {
+            LetsJuiceGo = letsJuiceGo,
+        };
     }
 
     /// <summary>Properties at a temperature.</summary>

@@ -27,23 +27,28 @@ internal static class WaterVapour
 
     /// <summary>
     /// Water leaving a fully wet surface per unit of heat transfer coefficient, kg/(m²·s) per W/(m²·K), and its slope
-    /// with temperature; 0 when the air is the wetter side.
+    /// with temperature; less than 0 where the air is the wetter side and water condenses. With Stefan flow: vapour that leaves
+    /// carries more along, P·ln((P − p∞)/(P − p_s)) in place of p_s − p∞ (Bird, Stewart and Lightfoot, from memory).
     /// </summary>
     public static (double PerCoefficient, double Slope) Flux(double surfaceC, double vapourPressurePa)
     {
-        (double saturationPa, double saturationSlope) = Saturation.At(surfaceC);
-        double excessPa = saturationPa - vapourPressurePa;
-        if (excessPa <= 0)
-        {
-            return (0, 0);
-        }
+        (double drive, double driveSlope) = Saturation.At(surfaceC);
+        double excessPa = drive - Drive(vapourPressurePa);
 
         // Vapour leaves no hotter than water boils; were it let, a hotter surface would lose less.
         double kelvin = Math.Min(surfaceC, BoilingC) + 273.15;
         double perPascal = GasFactorKgKPerJ / LewisJPerM3K / kelvin;
         double thinning = surfaceC < BoilingC ? excessPa / kelvin : 0;
-        return (perPascal * excessPa, perPascal * (saturationSlope - thinning));
+        return (perPascal * excessPa, Math.Max(0, perPascal * (driveSlope - thinning)));
     }
+
+    private const double AtmospherePa = 101_325;
+
+    /// <summary>Surfaces just short of boiling are fed no faster than this, as a share of the atmosphere's pressure.</summary>
+    private const double MostShare = 0.95;
+
+    /// <summary>What drives vapour, with Stefan flow: −P·ln(1 − p/P), Pa.</summary>
+    private static double Drive(double pressurePa) => -AtmospherePa * Math.Log(1 - Math.Min(MostShare, pressurePa / AtmospherePa));
 
     /// <summary>Temperature at which water boils in a kitchen at sea level, °C.</summary>
     public const double BoilingC = 100;
@@ -63,7 +68,7 @@ internal static class WaterVapour
             [.. Enumerable.Range(0, (int)((HighestC - LowestC) * PerDegree) + 1).Select(i => Rounded(LowestC + (i / PerDegree)))];
 
         private static double Rounded(double celsius) =>
-            SaturationPressurePa(celsius - (RoundedC * Math.Log(1 + Math.Exp((celsius - BoilingC) / RoundedC))));
+            Drive(SaturationPressurePa(celsius - (RoundedC * Math.Log(1 + Math.Exp((celsius - BoilingC) / RoundedC)))));
 
         public static (double Pascal, double Slope) At(double celsius)
         {

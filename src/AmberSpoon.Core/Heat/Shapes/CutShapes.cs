@@ -12,13 +12,13 @@ internal static class CutShapes
 
     private static readonly FrozenDictionary<Cut, CutShape> All = new Dictionary<Cut, CutShape>
     {
-        [Cut.BonelessBreast] = Boneless(Teardrop(153, 77, 38)),
+        [Cut.BonelessBreast] = Boneless(Teardrop(160, 86, 33)),
         [Cut.BreastHalf] = Boneless(Teardrop(88, 72, 31)),
-        [Cut.BreastThird] = Boneless(Teardrop(84, 62, 24) with { Peak = 0.45, Taper = 0.2 }),
+        [Cut.BreastThird] = Boneless(Teardrop(87, 65, 22) with { Peak = 0.45, Taper = 0.2 }),
         [Cut.PoundedBreast] = Boneless(new Loft(0, 195 * Mm, 135 * Mm, 17 * Mm) { Peak = 0.45, Waist = 0.5, Roundness = 0.7 }),
-        [Cut.StuffedBreast] = Stuffed(new Loft(0, 155 * Mm, 100 * Mm, 33 * Mm) { Peak = 0.42, Taper = 0.2, Waist = 0.45, Roundness = 0.75 }),
+        [Cut.StuffedBreast] = Stuffed(new Loft(0, 158 * Mm, 104 * Mm, 31 * Mm) { Peak = 0.42, Taper = 0.2, Waist = 0.45, Roundness = 0.75 }),
         [Cut.Tender] = Boneless(new Loft(0, 140 * Mm, 38 * Mm, 18 * Mm) { Peak = 0.4, Taper = 0.4, Roundness = 0.75 }),
-        [Cut.BoneInBreast] = OnRibs(Teardrop(140, 86, 56.5) with { Waist = 0.36, Roundness = 0.65 }),
+        [Cut.BoneInBreast] = OnRibs(Teardrop(145, 92, 52) with { Waist = 0.36, Roundness = 0.65 }),
         [Cut.BoneInThigh] = OnBone([Thigh(0, 106, 73, 37.5)], [Rod(16, 88, 15, 5.5)]),
         [Cut.BonelessThigh] = Boneless(new Loft(0, 130 * Mm, 84 * Mm, 24 * Mm) { Peak = 0.45, Taper = 0.2, Roundness = 0.7 }),
         [Cut.ThighSkewer] = Skewered(32, 46, 36),
@@ -26,7 +26,7 @@ internal static class CutShapes
         [Cut.LegQuarter] = OnBone(
             [Thigh(0, 120, 92, 43), Bulb(78, 105, 52, 42), Shank(150, 75, 25, 24, 11)],
             [Rod(18, 96, 18, 6), Rod(96, 218, 18, 5, endAxisMm: 11)]),
-        [Cut.WholeWing] = OnBone([Bulb(0, 85, 34, 29), Limb(62, 88, 34, 19)], [Rod(8, 72, 13, 3.2), Rod(72, 142, 9, 2.6)]),
+        [Cut.WholeWing] = OnBone([Bulb(0, 86, 52, 35), Limb(40, 76, 44, 25)], [Rod(8, 76, 15, 3.2), Rod(60, 112, 11, 2.6)]),
         [Cut.Drumette] = OnBone([Bulb(0, 88, 34, 30)], [Rod(8, 84, 13, 3.4)]),
         [Cut.WingFlat] = OnBone([Limb(0, 88, 36, 19)], [Rod(6, 82, 9, 2.8)]),
         [Cut.Diced] = Cube(25),

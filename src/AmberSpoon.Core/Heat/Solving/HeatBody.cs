@@ -25,6 +25,10 @@ public sealed class HeatBody
 
     public double VolumeM3 => Mesh.TotalVolumeM3;
 
+    /// <summary>Raw, with bone and filling, kg.</summary>
+    public double MassKg => Mesh.Mesh.Copies * Enumerable.Range(0, Mesh.Grid.Length).Sum(cell => Mesh.VolumeM3[cell]
+        * ((MeatShare(cell) * Meat.DensityKgPerM3) + ((1 - MeatShare(cell)) * (Inner?.DensityKgPerM3 ?? 0))));
+
     public double SurfaceM2 => Mesh.TotalAreaM2;
 
     /// <summary>Cells in which heat is followed.</summary>
@@ -51,6 +55,9 @@ public sealed class HeatBody
 
     /// <summary>Share of a cell's volume that is bone, 0 to 1.</summary>
     internal double BoneShare(int cell) => InnerIsFood ? 0 : Mesh.Mesh.InnerShare[cell];
+
+    /// <summary>Share of a cell's volume that is neither bone nor filling, 0 to 1.</summary>
+    internal double MeatShare(int cell) => Inner is null ? 1 : 1 - Mesh.Mesh.InnerShare[cell];
 
     /// <summary>Whether a cell is mostly meat or filling.</summary>
     internal bool IsFood(int cell) => Mesh.VolumeM3[cell] > 0 && BoneShare(cell) < 0.5;

@@ -29,11 +29,14 @@ public sealed class HeatSolver
     private readonly FaceClimate[] _sides = new FaceClimate[3];
     private readonly double[] _sideMeansC = new double[3];
     private readonly double _startJ;
+    private readonly double _startKg;
+    private readonly double _pieceKg;
     private double _timeS;
     private double _steppedJ;
     private double _enteredJ;
     private double _movedJ;
     private double _evaporatedKg;
+    private double _drippedKg;
     private int _steps;
     private int _nextSample;
 
@@ -48,6 +51,8 @@ public sealed class HeatSolver
         _tip = new(body.Mesh, question.Tip ?? body.Middle);
         _samples = new((int)(question.Around.EndS / question.Steps.LongestS) + 256);
         _startJ = _field.HeatJ();
+        _startKg = _field.Water.HeldKg;
+        _pieceKg = body.MassKg / body.Mesh.Mesh.Copies;
         Sample();
     }
 
@@ -130,13 +135,23 @@ public sealed class HeatSolver
         return new(_samples, new(
             copies * _evaporatedKg,
             copies * _field.BoiledKg,
-            _field.CookingLoss(),
+            copies * _drippedKg,
+            LossShare,
+            WaterErrorShare,
             _samples[^1].BrowningTop,
             _samples[^1].BrowningUnder,
             _movedJ == 0 ? 0 : (gainedJ - _enteredJ) / _movedJ,
             _cells,
             _steps));
     }
+
+    /// <summary>
+    /// What is gone from the meat: what it does not hold any more. Water that a coating brought is not the meat's.
+    /// </summary>
+    private double LossShare => _startKg == 0 ? 0 : (_startKg - _field.Water.HeldKg) / _pieceKg;
+
+    private double WaterErrorShare => _startKg == 0 ? 0 : (_startKg + _surface.CoatingKg
+        - _field.Water.HeldKg - _surface.FilmKg - _evaporatedKg - _field.BoiledKg - _drippedKg) / (_startKg + _surface.CoatingKg);
 
     /// <summary>Something changed abruptly at this moment.</summary>
     private void Change()
@@ -186,8 +201,10 @@ public sealed class HeatSolver
         _timeS = untilS - _timeS <= stepS * 1.000001 ? untilS : _timeS + stepS;
         _enteredJ += _steppedJ;
         _movedJ += Math.Abs(_steppedJ);
-        _evaporatedKg += _surface.Settle(stepS, 1 - Gamma);
-        _field.Settle(stepS);
+        double juiceKg = _field.Settle(stepS);
+        (double evaporatedKg, double drippedKg) = _surface.Settle(stepS, 1 - Gamma, juiceKg, _field.Water);
+        _evaporatedKg += evaporatedKg;
+        _drippedKg += drippedKg;
         Sample();
         _question.Around.Advance(fromS, _timeS, _sideMeansC);
     }
@@ -201,7 +218,7 @@ public sealed class HeatSolver
         double cooked = _samples.Count == 0 ? 0 : _samples[^1].CookMinutes + (
             (_timeS - _samples[^1].TimeS) * (CookValue.RatePerS(_samples[^1].ColdestC) + CookValue.RatePerS(coldestC)) / 2);
         _samples.Add(new(
-            _timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC, cooked, brownTop, brownUnder));
+            _timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC, cooked, brownTop, brownUnder, LossShare));
         if (_question.Recorder is { } recorder && recorder.NextS <= _timeS)
         {
             recorder.Record(_samples[^1], _field.System.TemperatureC, _surface.TemperatureC, _field.ColdestCell);

@@ -15,12 +15,12 @@ internal readonly struct SurfaceLaw(in FaceClimate climate, Coat coat)
     private readonly double _contact = climate.ContactWPerM2K;
     private readonly double _incoming = climate.Emissivity * climate.IncomingRadiationWPerM2;
     private readonly double _radiating = climate.Emissivity * FaceClimate.StefanBoltzmannWPerM2K4;
-    private readonly double _massTransfer = climate.ConvectionWPerM2K * climate.Wetness * coat.Wetness;
+    private readonly double _massTransfer = (climate.ConvectionWPerM2K + climate.EscapeWPerM2K) * climate.Wetness * coat.Wetness;
     private readonly double _vapourPa = climate.VapourPressurePa;
 
     /// <param name="surfaceC">°C.</param>
-    /// <param name="dryness">1 while wet, towards 0 as it dries.</param>
-    public SurfaceFlux At(double surfaceC, double dryness)
+    /// <param name="wetness">1 while wet, towards 0 as it dries.</param>
+    public SurfaceFlux At(double surfaceC, double wetness)
     {
         double kelvin = surfaceC + 273.15;
         double cube = kelvin * kelvin * kelvin;
@@ -30,7 +30,7 @@ internal readonly struct SurfaceLaw(in FaceClimate climate, Coat coat)
         if (_massTransfer > 0)
         {
             (double perCoefficient, double perCoefficientSlope) = WaterVapour.Flux(surfaceC, _vapourPa);
-            double transfer = _massTransfer * dryness;
+            double transfer = _massTransfer * wetness;
             evaporation = transfer * perCoefficient;
             flux -= WaterVapour.LatentHeatJPerKg * evaporation;
             slope -= WaterVapour.LatentHeatJPerKg * transfer * perCoefficientSlope;

@@ -5,7 +5,7 @@ using AmberSpoon.Core.Heat.Meshing;
 namespace AmberSpoon.Core.Heat.Solving;
 
 /// <summary>
-/// The skin of a body: each element of surface has its own temperature, has lost its own water and browned by itself. Its
+/// The skin of a body: each element of surface has its own temperature, is wet or dry by itself and browns by itself. Its
 /// law, convection + radiation + contact − evaporation, is nonlinear; each stage uses its tangent at the last known
 /// surface temperature. Arrays hold one value per element.
 /// </summary>
@@ -17,6 +17,9 @@ internal sealed class SurfaceLayer
     private const int MostTrials = 16;
     private const double CloseC = 0.05;
 
+    /// <summary>Juice that covers a surface all over: a tenth of a millimetre, kg/m².</summary>
+    private const double CoversKgPerM2 = 0.1;
+
     private readonly ScaledMesh _mesh;
     private readonly IReadOnlyList<Coat> _coats;
     private readonly int[] _cell;
@@ -25,14 +28,16 @@ internal sealed class SurfaceLayer
     private readonly SurfaceFlux[] _tangent;
     private readonly double[] _evaporation;
     private readonly double[] _firstEvaporation;
-    private readonly double[] _evaporatedKgPerM2;
-    private readonly double[] _dryness;
+    private readonly double[] _filmKgPerM2;
+    private readonly double[] _drawnKgPerM2;
+    private readonly double[] _wetness;
     private readonly double[] _browning;
 
     public SurfaceLayer(ScaledMesh mesh, IReadOnlyList<Coat> coats, double startC)
     {
         _mesh = mesh;
         _coats = coats;
+        _areaM2 = mesh.AreaM2.Sum();
         _cell = [.. mesh.Mesh.Elements.Select(element => element.Cell)];
         int count = _cell.Length;
         for (int side = 0; side < SideCount; side++)
@@ -43,26 +48,63 @@ internal sealed class SurfaceLayer
         TemperatureC = new double[count];
         _tangent = new SurfaceFlux[count];
         (_keptC, _evaporation, _firstEvaporation) = (new double[count], new double[count], new double[count]);
-        (_evaporatedKgPerM2, _dryness, _browning) = (new double[count], new double[count], new double[count]);
+        (_filmKgPerM2, _drawnKgPerM2, _wetness, _browning) = (new double[count], new double[count], new double[count], new double[count]);
         Array.Fill(TemperatureC, startC);
-        Array.Fill(_dryness, 1);
+        Array.Fill(_wetness, 1);
+        for (int side = 0; side < SideCount; side++)
+        {
+            Array.Fill(_filmKgPerM2, coats[side].FreeWaterKgPerM2, _sideStart[side], _sideStart[side + 1] - _sideStart[side]);
+        }
+
+        CoatingKg = FilmKg;
     }
+
+    private readonly double _areaM2;
+    private double _supplyKgPerM2S;
 
     public double[] TemperatureC { get; }
 
+    /// <summary>Water that coatings brought, kg.</summary>
+    public double CoatingKg { get; private set; }
+
+    /// <summary>Water that lies on the surface, kg.</summary>
+    public double FilmKg
+    {
+        get
+        {
+            double sum = 0;
+            for (int e = 0; e < _filmKgPerM2.Length; e++)
+            {
+                sum += _mesh.AreaM2[e] * _filmKgPerM2[e];
+            }
+
+            return sum;
+        }
+    }
+
     /// <summary>
-    /// Remembers a step's start, to return to if the step is not kept, and guesses how dry the surface is half-way.
+    /// Remembers a step's start, to return to if the step is not kept, and guesses how wet the surface is half-way: a film of
+    /// juice covers a share of it, and the rest dries.
     /// </summary>
     public void Begin(double stepS)
     {
         TemperatureC.CopyTo(_keptC, 0);
-        for (int side = 0; side < SideCount; side++)
+        for (int e = 0; e < _wetness.Length; e++)
         {
-            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
-            {
-                _dryness[e] = DrynessAfter(_evaporatedKgPerM2[e] + (stepS / 2 * _evaporation[e]), _coats[side]);
-            }
+            // The film goes as fast as what it covers evaporates, and towards what comes from inside.
+            double perCovered = Math.Max(0, _evaporation[e] / Math.Max(_wetness[e], 0.02));
+            double share = Math.Exp(-perCovered * stepS / 2 / CoversKgPerM2);
+            double restsAt = perCovered > 1e-9 ? CoversKgPerM2 * _supplyKgPerM2S * _coats[(int)SideOf(e)].Wetness / perCovered : _filmKgPerM2[e];
+            _wetness[e] = Wetness(restsAt + (share * (_filmKgPerM2[e] - restsAt)), _drawnKgPerM2[e]);
         }
+    }
+
+    private Side SideOf(int element) => element < _sideStart[1] ? Side.Top : element < _sideStart[2] ? Side.Rim : Side.Under;
+
+    private static double Wetness(double film, double drawn)
+    {
+        double covered = Math.Clamp(film / CoversKgPerM2, 0, 1);
+        return covered + ((1 - covered) * Math.Exp(-drawn / HeatParameters.DryingScale.Value));
     }
 
     public void Return() => _keptC.CopyTo(TemperatureC, 0);
@@ -83,7 +125,7 @@ internal sealed class SurfaceLayer
             {
                 int cell = _cell[e];
                 double resistance = ResistanceTo(e, system, _coats[side]);
-                (double surfaceC, SurfaceFlux at) = FindSurface(law, TemperatureC[e], system.TemperatureC[cell], resistance, _dryness[e]);
+                (double surfaceC, SurfaceFlux at) = FindSurface(law, TemperatureC[e], system.TemperatureC[cell], resistance, _wetness[e]);
                 double through = _mesh.AreaM2[e] / (1 - (at.Slope * resistance));
                 system.Diagonal[cell] -= through * at.Slope;
                 system.RightSide[cell] += through * (at.FluxWPerM2 - (at.Slope * surfaceC));
@@ -98,9 +140,9 @@ internal sealed class SurfaceLayer
     /// as the surface gets hotter, so each trial brackets the answer, and a step out of the bracket is replaced by halving.
     /// </summary>
     private static (double SurfaceC, SurfaceFlux At) FindSurface(
-        in SurfaceLaw law, double surfaceC, double cellC, double resistance, double dryness)
+        in SurfaceLaw law, double surfaceC, double cellC, double resistance, double wetness)
     {
-        SurfaceFlux at = law.At(surfaceC, dryness);
+        SurfaceFlux at = law.At(surfaceC, wetness);
         double low = double.NegativeInfinity;
         double high = double.PositiveInfinity;
         for (int n = 0; n < MostTrials; n++)
@@ -113,7 +155,7 @@ internal sealed class SurfaceLayer
 
             (low, high) = next > surfaceC ? (surfaceC, high) : (low, surfaceC);
             surfaceC = next > low && next < high ? next : (low + high) / 2;
-            at = law.At(surfaceC, dryness);
+            at = law.At(surfaceC, wetness);
         }
 
         return (surfaceC, at);
@@ -137,7 +179,7 @@ internal sealed class SurfaceLayer
                 double cellC = system.TemperatureC[_cell[e]];
                 double received = _tangent[e].ThroughTangent(cellC - TemperatureC[e], resistance);
                 TemperatureC[e] = cellC + (received * resistance);
-                SurfaceFlux at = law.At(TemperatureC[e], _dryness[e]);
+                SurfaceFlux at = law.At(TemperatureC[e], _wetness[e]);
                 _evaporation[e] = at.EvaporationKgPerM2S;
                 double areaM2 = _mesh.AreaM2[e];
                 entering += areaM2 * at.FluxWPerM2;
@@ -153,41 +195,64 @@ internal sealed class SurfaceLayer
     private double ResistanceTo(int element, ConductionSystem system, Coat coat) =>
         (_mesh.DepthM[element] / system.ConductivityWPerMK[_cell[element]]) + coat.ResistanceM2KPerW;
 
-    /// <summary>Books a step that is kept: water lost, drying, browning.</summary>
+    /// <summary>
+    /// Books a step that is kept: what evaporates comes from the film first and then from the meat below; what comes out of the
+    /// meat wets the surface in part and runs off for the rest.
+    /// </summary>
     /// <param name="stepS">Its length, s.</param>
     /// <param name="firstShare">Weight of the first stage's evaporation; the rest is the second's.</param>
-    /// <returns>Water lost in the step, kg.</returns>
-    public double Settle(double stepS, double firstShare)
+    /// <param name="juiceKg">Juice that came out in the step, kg.</param>
+    /// <param name="water">Where what the film lacks is taken from.</param>
+    /// <returns>Water evaporated and water that ran off, kg.</returns>
+    public (double EvaporatedKg, double DrippedKg) Settle(double stepS, double firstShare, double juiceKg, CellWater water)
     {
-        double lostKg = 0;
+        double wettingKgPerM2 = HeatParameters.JuiceWetting.Value * juiceKg / _areaM2;
+        double evaporatedKg = 0;
+        double drippedKg = juiceKg;
+        _supplyKgPerM2S = wettingKgPerM2 / stepS;
         for (int side = 0; side < SideCount; side++)
         {
             Coat coat = _coats[side];
+            double mostKgPerM2 = coat.FreeWaterKgPerM2 + HeatParameters.FilmMost.Value;
             for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
             {
+                double areaM2 = _mesh.AreaM2[e];
                 double lost = stepS * ((firstShare * _firstEvaporation[e]) + ((1 - firstShare) * _evaporation[e]));
-                if (lost > 0)
+
+                // What sheds water, as skin and crumb do, is wetted less.
+                double wettedKgPerM2 = wettingKgPerM2 * coat.Wetness;
+                drippedKg -= wettedKgPerM2 * areaM2;
+                double film = _filmKgPerM2[e] + wettedKgPerM2;
+                double covered = Math.Clamp(film / CoversKgPerM2, 0, 1);
+                double ofFilm = lost > 0 ? Math.Min(film, lost * Math.Min(1, covered / Math.Max(_wetness[e], 1e-6))) : lost;
+                double drawn = 0;
+                if (lost > ofFilm)
                 {
-                    lostKg += lost * _mesh.AreaM2[e];
-                    _evaporatedKgPerM2[e] += lost;
+                    drawn = water.Take(_cell[e], (lost - ofFilm) * areaM2) / areaM2;
+
+                    // Where the meat below has run dry, nothing is drawn any more.
+                    _drawnKgPerM2[e] = water.Of(_cell[e]) > 0 ? _drawnKgPerM2[e] + drawn : double.PositiveInfinity;
                 }
 
-                _browning[e] += stepS * coat.Browning * (1 - (0.9 * _dryness[e])) * Browning.RatePerS(TemperatureC[e]);
+                film -= ofFilm;
+                double over = Math.Max(0, film - mostKgPerM2);
+                _filmKgPerM2[e] = film - over;
+                evaporatedKg += lost * areaM2;
+                drippedKg += over * areaM2;
+                _browning[e] += stepS * coat.Browning * (1 - (0.9 * _wetness[e])) * Browning.RatePerS(TemperatureC[e]);
             }
         }
 
-        return lostKg;
+        return (evaporatedKg, drippedKg);
     }
-
-    private static double DrynessAfter(double evaporated, Coat coat) =>
-        Math.Exp(-Math.Max(0, evaporated - coat.FreeWaterKgPerM2) / HeatParameters.DryingScale.Value);
 
     /// <summary>Water brushed on wets the surface again.</summary>
     public void Wet(Side side, double waterKgPerM2)
     {
         for (int e = _sideStart[(int)side]; e < _sideStart[(int)side + 1]; e++)
         {
-            _evaporatedKgPerM2[e] -= waterKgPerM2;
+            _filmKgPerM2[e] += waterKgPerM2;
+            CoatingKg += waterKgPerM2 * _mesh.AreaM2[e];
         }
     }
 

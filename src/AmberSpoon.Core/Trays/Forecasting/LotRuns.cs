@@ -129,7 +129,7 @@ internal sealed class LotRuns
             _goal.StateAt(leaving.ColdestC, leaving.CookMinutes),
             SurfaceColours.Of(leaving.BrowningTop),
             SurfaceColours.Of(leaving.BrowningUnder),
-            IsChicken ? nominal.Ends.CookingLoss : WaterLostShare(nominal),
+            nominal.Ends.LossShare,
             _setting.Placement.Crowding,
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))])
         {
@@ -209,10 +209,6 @@ internal sealed class LotRuns
     }
 
     private static double[] Alike(VegetableLot lot) => [.. Enumerable.Repeat(lot.Piece().MassG, lot.Count)];
-
-    /// <summary>Never more than there was: a surface that has dried is not followed further.</summary>
-    private double WaterLostShare(HeatRun run) =>
-        Math.Min(0.9 * ((SoftGoal)_goal).Facts.Made.Water, 1000 * (run.Ends.EvaporatedKg + run.Ends.BoiledKg) / MassG);
 
     private CurvePoint At(GuessEnsemble ensemble, int minute, int outMinutes)
     {

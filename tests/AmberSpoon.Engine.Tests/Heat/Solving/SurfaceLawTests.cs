@@ -75,16 +75,6 @@ public sealed class SurfaceLawTests
     }
 
     [Fact]
-    public void Juice_is_lost_steepest_between_60_and_75_and_never_comes_back()
-    {
-        Gen.Select(Gen.Double[20, 95], Gen.Double[0.1, 5]).Sample(
-            (celsius, more) => CookingLoss.At(celsius + more) > CookingLoss.At(celsius));
-        Assert.InRange(CookingLoss.At(50), 0.02, 0.08);
-        Assert.InRange(CookingLoss.At(85), 0.28, 0.36);
-        Assert.True(CookingLoss.At(70) - CookingLoss.At(62) > CookingLoss.At(92) - CookingLoss.At(84));
-    }
-
-    [Fact]
     public void Coats_lie_over_each_other()
     {
         Coat both = new Coat(0.01, 0.5, 0.1, 2).Over(new(0.02, 0.8, 0.2, 1.5));
