@@ -4,7 +4,7 @@ namespace AmberSpoon.Core.Heat;
 public static class HeatParameters
 {
     public static HeatParameter StillConvection { get; } = new(
-        "Heat carried by still oven air", 12, "W/(m²·K)", 8, 14, "Natural convection on a body of this size (from memory)");
+        "Heat carried by still oven air", 12.6, "W/(m²·K)", 8, 14, "Natural convection on a body of this size (from memory)");
 
     public static HeatParameter FanConvection { get; } = new(
         "Heat carried by fan-driven oven air", 24, "W/(m²·K)", 18, 30, "Forced convection at 1 to 3 m/s (from memory)");
@@ -88,7 +88,7 @@ public static class HeatParameters
         "Share of the walls' excess temperature lost with it", 0.03, "1", 0.01, 0.08, "Common practice");
 
     public static HeatParameter TrayContact { get; } = new(
-        "Contact between moist meat and metal", 80, "W/(m²·K)", 40, 200, "Common practice");
+        "Contact between moist meat and metal", 100, "W/(m²·K)", 40, 200, "Common practice");
 
     public static HeatParameter ParchmentContact { get; } = new(
         "The same through baking parchment", 55, "W/(m²·K)", 30, 120, "Common practice");
@@ -109,7 +109,7 @@ public static class HeatParameters
         "Thermal mass of a glass or ceramic dish", 11000, "J/(m²·K)", 8000, 20000, "6 mm of glass (from memory)");
 
     public static HeatParameter BedCapacity { get; } = new(
-        "Thermal mass of a bed of vegetables", 45000, "J/(m²·K)", 15000, 60000, "The upper 15 mm of 25, half filled (from memory)");
+        "Thermal mass of a bed of vegetables", 50000, "J/(m²·K)", 15000, 60000, "The upper 15 mm of 25, half filled (from memory)");
 
     public static HeatParameter LightTrayEmissivity { get; } = new(
         "Emissivity of light metal", 0.25, "1", 0.1, 0.4, "Used aluminium (from memory)");
@@ -120,26 +120,38 @@ public static class HeatParameters
     public static HeatParameter OpenTrayShare { get; } = new(
         "Open tray that feeds a piece's underside, against its own footprint", 0.5, "1", 0.2, 1.2, "Conduction along 0.8 mm of metal (from memory)");
 
+    public static HeatParameter DripsUnder { get; } = new(
+        "Share of the juice that runs off that stays under its piece", 0.1, "1", 0, 0.4, "Common practice: drippings run to the rim");
+
+    public static HeatParameter FloorExcess { get; } = new(
+        "How much hotter than the air the floor of a still oven is, above its lower element", 30, "°C", 10, 60, "Common practice: low shelves brown from below");
+
     public static HeatParameter RackShare { get; } = new(
         "Air under a rack against open air", 0.8, "1", 0.6, 1, "Common practice");
 
     public static HeatParameter BedAirShare { get; } = new(
-        "Air through a bed of vegetables against open air", 0.6, "1", 0.1, 0.7, "Calibrated against W2 and W5");
+        "Air through a bed of vegetables against open air", 0.52, "1", 0.1, 0.7, "Calibrated against W2 and W5");
 
     public static HeatParameter BedHumidity { get; } = new(
-        "How near to saturation the air in a bed of vegetables is", 0.65, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
+        "How near to saturation the air in a bed of vegetables is", 0.62, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
 
     public static HeatParameter SteamEscape { get; } = new(
-        "What lets steam out from under a piece, as air that would carry as much", 3, "W/(m²·K)", 1, 10, "Common practice: it sizzles at the rim");
+        "What lets steam out from under a piece, as air that would carry as much", 2, "W/(m²·K)", 1, 10, "Common practice: it sizzles at the rim");
 
     public static HeatParameter NeighbourSurface { get; } = new(
         "Surface of a neighbouring piece", 85, "°C", 70, 100, "The same computation, middle of a bake");
 
     public static HeatParameter FoilConvection { get; } = new(
-        "Heat carried under foil", 10, "W/(m²·K)", 8, 25, "Natural convection with some condensing steam (from memory)");
+        "Heat carried under foil", 8, "W/(m²·K)", 8, 25, "Natural convection with some condensing steam (from memory)");
 
     public static HeatParameter FoilExcess { get; } = new(
-        "Share of the oven's excess over 100 °C that the air under foil takes on", 0.05, "1", 0.05, 0.4, "Calibrated against W10");
+        "Share of what would be above 100 °C that the air under foil or in a parcel keeps", 0.15, "1", 0.05, 0.4, "Common practice: the rest makes steam");
+
+    public static HeatParameter FoilEmissivity { get; } = new(
+        "Emissivity of foil", 0.1, "1", 0.04, 0.2, "Dull side of aluminium (from memory)");
+
+    public static HeatParameter PaperEmissivity { get; } = new(
+        "Emissivity of a parcel of paper or foil, averaged", 0.5, "1", 0.1, 0.9, "From memory");
 
     public static HeatParameter ParcelConvection { get; } = new(
         "Heat carried in a sealed parcel", 30, "W/(m²·K)", 15, 80, "Condensing steam with air (from memory)");
@@ -166,16 +178,16 @@ public static class HeatParameters
         "Water left by a thin marinade", 0.12, "kg/m²", 0.05, 0.25, "Common practice");
 
     public static HeatParameter GlazeBrowning { get; } = new(
-        "Browning of a sugary glaze, against bare meat", 2.2, "1", 2, 5, "Common practice");
+        "Browning of a sugary glaze, against bare meat", 2, "1", 2, 5, "Common practice");
 
     public static HeatParameter CrumbResistance { get; } = new(
-        "Heat held back by a crumb layer", 0.012, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
+        "Heat held back by a crumb layer", 0.01, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
 
     public static HeatParameter CrumbWater { get; } = new(
         "Water a crumb layer soaks up", 0.15, "kg/m²", 0.05, 0.4, "Common practice");
 
     public static HeatParameter CrumbWetness { get; } = new(
-        "Evaporation through a crumb layer", 0.6, "1", 0.3, 1, "Common practice");
+        "Evaporation through a crumb layer", 0.42, "1", 0.3, 1, "Common practice");
 
     public static HeatParameter SkinResistance { get; } = new(
         "Heat held back by skin and its fat", 0.006, "m²·K/W", 0.002, 0.012, "1 to 2 mm of fat at 0.2 W/(m·K) (from memory)");
@@ -234,8 +246,8 @@ public static class HeatParameters
         DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, FilmMost, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
         FillingDensity, FillingSpecificHeat, AirLag, WallLag, HeatingRate, CoolingRate, DoorAirShare, DoorWallShare,
         TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
-        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface,
-        FoilConvection, FoilExcess, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
+        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, DripsUnder, FloorExcess, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface,
+        FoilConvection, FoilExcess, FoilEmissivity, PaperEmissivity, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
         MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
         RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, UpperShelfShare, LowerShelfShare, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
     ];

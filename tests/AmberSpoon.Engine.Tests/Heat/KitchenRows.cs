@@ -58,7 +58,7 @@ internal static class KitchenRows
         new("drumsticks 47 min at 180", 47, SurfaceColour.Golden, false, Of(new(Cut.Drumstick, 115), Still(180))),
         new("bone-in breast 80 min at 218 then 177", 80, SurfaceColour.Deep, false, Of(new(Cut.BoneInBreast, 400), Still(218), steps: new SetOven(28 * 60, 177))),
         new("crumbed breast 20 min at 204, metal side", 20, SurfaceColour.Golden, true, Of(
-            new(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.CrumbOverEgg), Still(204), steps: new Turn(10 * 60))),
+            new(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.CrumbOverEgg), Still(204), new(Tray: TrayMaterial.DarkMetal), steps: new Turn(10 * 60))),
         new("thighs 35 min at 204 and 4 min of grill", 39, SurfaceColour.Deep, false, Of(
             new(Cut.BoneInThigh, 165), Still(204), steps: new SwitchMode(35 * 60, OvenMode.Grill))),
         new("thighs 35 min at 204 and 10 min of grill", 45, SurfaceColour.Burnt, false, Of(

@@ -17,6 +17,7 @@ public sealed class OvenEvening : Surroundings
     private RestKind? _resting;
     private bool _turned;
     private double _underC = HeatParameters.RoomAir.Value;
+    private double _topC = HeatParameters.RoomAir.Value;
     private double _underRatePerS;
     private double _nowS;
     private double _endS;
@@ -98,7 +99,7 @@ public sealed class OvenEvening : Surroundings
         FaceClimate rim = _resting is null && _cover == Cover.None ? Crowded(open) : open;
         FaceClimate top = _resting is null && _cover == Cover.None && _oven.Mode == OvenMode.Grill ? UnderTheGrill(open) : open;
         sides[(int)Side.Top] = _turned ? under : top;
-        sides[(int)Side.Rim] = rim;
+        sides[(int)Side.Rim] = Standing(rim, _tray.TemperatureC);
         sides[(int)Side.Under] = _turned ? top : under;
     }
 
@@ -108,9 +109,35 @@ public sealed class OvenEvening : Surroundings
         _underRatePerS = (underC - _underC) / (toS - fromS);
         _tray.Advance(toS - fromS, AroundTray());
         _underC = underC;
+        _topC = meanSurfaceC[(int)(_turned ? Side.Under : Side.Top)];
         _oven.Advance(fromS, toS - fromS);
         _nowS = toS;
         Happen(toS);
+    }
+
+    /// <summary>The lower element of a still oven glows under its floor for as long as it has to heat.</summary>
+    private double FloorExcessC => _oven.Mode == OvenMode.Still ? HeatParameters.FloorExcess.Value * Math.Clamp((_oven.WallC - 60) / 100, 0, 1) : 0;
+
+    /// <summary>Liquid wets the sides up to its level.</summary>
+    private FaceClimate Standing(FaceClimate rim, double trayC)
+    {
+        double wet = _placement.Support == Support.Rack ? 0 : _tray.WetHeightShare;
+        return wet == 0 ? rim : rim with
+        {
+            ConvectionWPerM2K = (1 - wet) * rim.ConvectionWPerM2K,
+            Emissivity = (1 - wet) * rim.Emissivity,
+            ContactC = trayC,
+            ContactWPerM2K = wet * HeatParameters.LiquidContact.Value,
+        };
+    }
+
+    public override void Drip(double kgPerM2)
+    {
+        // What runs off a piece on a rack or a bed of vegetables does not reach what it lies on.
+        if (_placement.Support is Support.BareTray or Support.Parchment)
+        {
+            _tray.Pour(kgPerM2);
+        }
     }
 
     private TrayClimate AroundTray()
@@ -118,8 +145,8 @@ public sealed class OvenEvening : Surroundings
         bool isTouched = _placement.Support != Support.Rack;
         double roomC = HeatParameters.RoomAir.Value;
         return _resting is null
-            ? new(_oven.AirC, _oven.WallC, OpenConvection, _underC, _underRatePerS, isTouched)
-            : new(roomC, roomC, HeatParameters.RoomConvection.Value, _underC, _underRatePerS, isTouched);
+            ? new(_oven.AirC, _oven.WallC + FloorExcessC, OpenConvection, _underC, _underRatePerS, isTouched, _cover == Cover.None)
+            : new(roomC, roomC, HeatParameters.RoomConvection.Value, _underC, _underRatePerS, isTouched, _cover == Cover.None);
     }
 
     public override double WaterAddedKgPerM2(double atS, Side side) => side == LyingDown
@@ -186,10 +213,12 @@ public sealed class OvenEvening : Surroundings
         switch (_cover)
         {
             case Cover.Foil:
+                double foilW = exchange * HeatParameters.FoilConvection.Value;
                 return FaceClimate.Uniform(
-                    Steamed(airC, HeatParameters.FoilExcess.Value), exchange * HeatParameters.FoilConvection.Value, HeatParameters.Emissivity.Value);
+                    Inside(airC, wallC, HeatParameters.FoilEmissivity.Value, foilW + Radiating(_topC)), foilW, HeatParameters.Emissivity.Value);
             case Cover.Parcel:
-                return FaceClimate.Uniform(Steamed(airC, 0), exchange * HeatParameters.ParcelConvection.Value);
+                double parcelW = exchange * HeatParameters.ParcelConvection.Value;
+                return FaceClimate.Uniform(Inside(airC, wallC, HeatParameters.PaperEmissivity.Value, parcelW), parcelW);
             default:
                 return new(
                     airC,
@@ -203,11 +232,24 @@ public sealed class OvenEvening : Surroundings
         }
     }
 
-    /// <summary>Air that steam keeps near boiling: a share of what the oven is hotter gets through.</summary>
-    private static double Steamed(double airC, double excess) =>
-        airC <= Materials.WaterVapour.BoilingC
-            ? airC
-            : Materials.WaterVapour.BoilingC + (excess * (airC - Materials.WaterVapour.BoilingC));
+    /// <summary>
+    /// The steamy air under foil or in a parcel: as warm as what the oven gives its outside and the food takes from its inside
+    /// make it. Where that were above boiling, the food's water goes into steam instead, and a share of the excess is left.
+    /// </summary>
+    private double Inside(double airC, double wallC, double emissivity, double insideW)
+    {
+        double radiatingW = emissivity * Radiating((wallC + Materials.WaterVapour.BoilingC) / 2);
+        double inside = ((OpenConvection * airC) + (radiatingW * wallC) + (insideW * _topC)) / (OpenConvection + radiatingW + insideW);
+        double excess = inside - Materials.WaterVapour.BoilingC;
+        return excess <= 0 ? inside : Materials.WaterVapour.BoilingC + (HeatParameters.FoilExcess.Value * excess);
+    }
+
+    /// <summary>What a black surface gives off per degree, W/(m²·K).</summary>
+    private static double Radiating(double celsius)
+    {
+        double kelvin = celsius + 273.15;
+        return 4 * FaceClimate.StefanBoltzmannWPerM2K4 * kelvin * kelvin * kelvin;
+    }
 
     private static FaceClimate UnderTheGrill(FaceClimate open)
     {

@@ -30,6 +30,11 @@ public abstract class Surroundings
     {
     }
 
+    /// <summary>Juice has run off the piece, per m² of its under side, kg/m²; called before <see cref="Advance"/>.</summary>
+    public virtual void Drip(double kgPerM2)
+    {
+    }
+
     /// <summary>Water brushed onto a side of the piece at this moment, kg/m²; asked once at each abrupt change.</summary>
     public virtual double WaterAddedKgPerM2(double atS, Side side) => 0;
 }

@@ -8,11 +8,20 @@ internal sealed class TrayBody
 {
     private const double BoilingC = Materials.WaterVapour.BoilingC;
 
-    private readonly double _capacityJPerM2K;
+    private readonly double _dryJPerM2K;
+    private readonly double _dryContactWPerM2K;
     private readonly double _emissivity;
     private readonly double _openTray;
     private readonly bool _staysWet;
     private double _liquidKgPerM2;
+
+    /// <summary>Liquid this deep carries heat as well as it ever does, mm.</summary>
+    private const double CarriesFromMm = 2;
+
+    /// <summary>A piece is about so tall, mm.</summary>
+    private const double PieceMm = 40;
+
+    private const double WaterJPerKgK = 4186;
 
     public TrayBody(Placement placement, double startC)
     {
@@ -23,7 +32,7 @@ internal sealed class TrayBody
             TrayMaterial.DarkMetal => HeatParameters.DarkTrayCapacity,
             _ => HeatParameters.GlassCapacity,
         };
-        _capacityJPerM2K = capacity.Value;
+        _dryJPerM2K = capacity.Value;
         _emissivity = (placement.Tray == TrayMaterial.LightMetal ? HeatParameters.LightTrayEmissivity : HeatParameters.DarkTrayEmissivity).Value;
         _openTray = HeatParameters.OpenTrayShare.Value * (1 - placement.Crowding);
         _staysWet = isBed;
@@ -34,23 +43,26 @@ internal sealed class TrayBody
             Support.VegetableBed => HeatParameters.BedContact,
             _ => HeatParameters.TrayContact,
         };
-        ContactWPerM2K = _liquidKgPerM2 > 0 ? HeatParameters.LiquidContact.Value : contact.Value;
-        DryContactWPerM2K = contact.Value;
+        _dryContactWPerM2K = contact.Value;
         TemperatureC = startC;
     }
 
     public double TemperatureC { get; private set; }
 
     /// <summary>Between the piece's under side and this, W/(m²·K).</summary>
-    public double ContactWPerM2K { get; private set; }
+    public double ContactWPerM2K => _dryContactWPerM2K
+        + (Math.Min(1, _liquidKgPerM2 / CarriesFromMm) * Math.Max(0, HeatParameters.LiquidContact.Value - _dryContactWPerM2K));
 
-    private double DryContactWPerM2K { get; }
+    /// <summary>How far up the sides of a piece liquid stands, as a share of its height; a film of drippings does not.</summary>
+    public double WetHeightShare => _liquidKgPerM2 < 1 ? 0 : Math.Min(1, _liquidKgPerM2 / PieceMm);
 
-    public void Drain()
-    {
-        _liquidKgPerM2 = 0;
-        ContactWPerM2K = DryContactWPerM2K;
-    }
+    /// <summary>Liquid in the tray, kg/m² or mm.</summary>
+    public double LiquidKgPerM2 => _liquidKgPerM2;
+
+    public void Drain() => _liquidKgPerM2 = 0;
+
+    /// <summary>What runs off a piece: some of it stays under it, the rest runs to where the tray is open and hot, kg per m² of its under side.</summary>
+    public void Pour(double kgPerM2) => _liquidKgPerM2 += HeatParameters.DripsUnder.Value * kgPerM2;
 
     /// <summary>Its temperature this much later, exactly for air that stays and an under side that changes evenly, °C.</summary>
     public double AfterC(double laterS, in TrayClimate climate) => Math.Min(CeilingC, Unlimited(laterS, climate).NextC);
@@ -62,16 +74,19 @@ internal sealed class TrayBody
         if (next > CeilingC && _liquidKgPerM2 > 0)
         {
             _liquidKgPerM2 -= exchange * Math.Max(0, restC - BoilingC) * stepS / Materials.WaterVapour.LatentHeatJPerKg;
-            if (_liquidKgPerM2 <= 0)
-            {
-                Drain();
-            }
         }
+
+        _liquidKgPerM2 = Math.Max(0, _liquidKgPerM2 - (stepS * EvaporatingKgPerM2S(climate)));
 
         TemperatureC = Math.Min(CeilingC, next);
     }
 
     private double CeilingC => _liquidKgPerM2 > 0 || _staysWet ? BoilingC : double.PositiveInfinity;
+
+    /// <summary>What liquid gives off to the air below boiling, kg/(m²·s); less than a millimetre stays under the pieces.</summary>
+    private double EvaporatingKgPerM2S(in TrayClimate climate) => _liquidKgPerM2 <= 1 || !climate.IsOpen ? 0
+        : Math.Min(1, _liquidKgPerM2 - 1) * _openTray * climate.ConvectionWPerM2K
+            * Math.Max(0, Materials.WaterVapour.Flux(Math.Min(TemperatureC, 95), HeatParameters.OvenVapourPressure.Value).PerCoefficient);
 
     private (double NextC, double Exchange, double RestC) Unlimited(double laterS, in TrayClimate climate)
     {
@@ -80,10 +95,11 @@ internal sealed class TrayBody
         double radiation = 4 * _emissivity * FaceClimate.StefanBoltzmannWPerM2K4 * meanK * meanK * meanK;
         double contact = climate.IsTouched ? ContactWPerM2K : 0;
         double exchange = (faces * (climate.ConvectionWPerM2K + radiation)) + contact;
-        double restC = ((faces * ((climate.ConvectionWPerM2K * climate.AirC) + (radiation * climate.WallC))) + (contact * climate.UnderC)) / exchange;
+        double restC = ((faces * ((climate.ConvectionWPerM2K * climate.AirC) + (radiation * climate.WallC))) + (contact * climate.UnderC)
+            - (Materials.WaterVapour.LatentHeatJPerKg * EvaporatingKgPerM2S(climate))) / exchange;
 
         // What it tends to moves evenly with the piece's under side, and it follows with its own lag.
-        double lagS = _capacityJPerM2K / exchange;
+        double lagS = (_dryJPerM2K + (WaterJPerKgK * _liquidKgPerM2)) / exchange;
         double restRate = contact * climate.UnderRatePerS / exchange;
         double startsBehindC = TemperatureC - restC + (restRate * lagS);
         double next = restC + (restRate * (laterS - lagS)) + (startsBehindC * Math.Exp(-laterS / lagS));

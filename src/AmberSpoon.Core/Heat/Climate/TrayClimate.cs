@@ -7,4 +7,5 @@ namespace AmberSpoon.Core.Heat.Climate;
 /// <param name="UnderC">Under side of the piece at first, °C.</param>
 /// <param name="UnderRatePerS">How fast that changes, K/s.</param>
 /// <param name="IsTouched">Whether the piece touches it; on a rack it does not.</param>
-internal readonly record struct TrayClimate(double AirC, double WallC, double ConvectionWPerM2K, double UnderC, double UnderRatePerS, bool IsTouched);
+/// <param name="IsOpen">Whether vapour leaves it freely, with no cover over it.</param>
+internal readonly record struct TrayClimate(double AirC, double WallC, double ConvectionWPerM2K, double UnderC, double UnderRatePerS, bool IsTouched, bool IsOpen);

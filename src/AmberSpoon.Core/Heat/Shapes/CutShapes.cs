@@ -24,7 +24,7 @@ internal static class CutShapes
         [Cut.ThighSkewer] = Skewered(32, 46, 36),
         [Cut.Drumstick] = OnBone([Bulb(0, 100, 46, 45), Shank(45, 85, 24, 23, 11)], [Rod(14, 126, 21, 5, endAxisMm: 11)]),
         [Cut.LegQuarter] = OnBone(
-            [Thigh(0, 120, 92, 43), Bulb(78, 105, 52, 42), Shank(150, 75, 25, 24, 11)],
+            [Thigh(0, 118, 88, 50), Bulb(76, 105, 54, 49), Shank(150, 75, 25, 24, 11)],
             [Rod(18, 96, 18, 6), Rod(96, 218, 18, 5, endAxisMm: 11)]),
         [Cut.WholeWing] = OnBone([Bulb(0, 86, 52, 35), Limb(40, 76, 44, 25)], [Rod(8, 76, 15, 3.2), Rod(60, 112, 11, 2.6)]),
         [Cut.Drumette] = OnBone([Bulb(0, 88, 34, 30)], [Rod(8, 84, 13, 3.4)]),

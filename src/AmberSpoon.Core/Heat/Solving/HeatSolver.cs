@@ -205,6 +205,7 @@ public sealed class HeatSolver
         (double evaporatedKg, double drippedKg) = _surface.Settle(stepS, 1 - Gamma, juiceKg, _field.Water);
         _evaporatedKg += evaporatedKg;
         _drippedKg += drippedKg;
+        _question.Around.Drip(drippedKg / _surface.UnderM2);
         Sample();
         _question.Around.Advance(fromS, _timeS, _sideMeansC);
     }

@@ -64,6 +64,21 @@ internal sealed class SurfaceLayer
 
     public double[] TemperatureC { get; }
 
+    /// <summary>Of the side laid downwards, or of all where there is none, m².</summary>
+    public double UnderM2
+    {
+        get
+        {
+            double sum = 0;
+            for (int e = _sideStart[(int)Side.Under]; e < _sideStart[(int)Side.Under + 1]; e++)
+            {
+                sum += _mesh.AreaM2[e];
+            }
+
+            return sum > 0 ? sum : _areaM2;
+        }
+    }
+
     /// <summary>Water that coatings brought, kg.</summary>
     public double CoatingKg { get; private set; }
 
