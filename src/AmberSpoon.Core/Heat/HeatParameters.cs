@@ -4,7 +4,7 @@ namespace AmberSpoon.Core.Heat;
 public static class HeatParameters
 {
     public static HeatParameter StillConvection { get; } = new(
-        "Heat carried by still oven air", 12.6, "W/(m²·K)", 8, 14, "Natural convection on a body of this size (from memory)");
+        "Heat carried by still oven air", 14, "W/(m²·K)", 8, 14, "Natural convection on a body of this size (from memory)");
 
     public static HeatParameter FanConvection { get; } = new(
         "Heat carried by fan-driven oven air", 24, "W/(m²·K)", 18, 30, "Forced convection at 1 to 3 m/s (from memory)");
@@ -28,7 +28,7 @@ public static class HeatParameters
         "Water lost before the surface dries by a factor e", 0.4, "kg/m²", 0.15, 0.6, "Calibrated against W1 to W9 together");
 
     public static HeatParameter JuiceMost { get; } = new(
-        "Water that fully shrunken meat no longer holds, share of raw mass", 0.27, "1", 0.3, 0.45, "Calibrated on losses of thighs, checked on breasts");
+        "Water that fully shrunken meat no longer holds, share of raw mass", 0.27, "1", 0.2, 0.4, "Calibrated on losses of thighs, checked on breasts");
 
     public static HeatParameter JuiceMiddle { get; } = new(
         "Temperature at which it holds half of that less", 67, "°C", 58, 72, "Meat science literature (from memory)");
@@ -43,13 +43,13 @@ public static class HeatParameters
         "Warming that makes it e times as prompt", 20, "°C", 8, 40, "Meat science literature (from memory)");
 
     public static HeatParameter JuiceWetting { get; } = new(
-        "Share of that juice that wets the surface before it runs off", 0.27, "1", 0.1, 0.7, "Calibrated against W1");
+        "Share of that juice that wets the surface before it runs off", 0.4, "1", 0.1, 0.7, "Calibrated against W1");
 
     public static HeatParameter FilmMost { get; } = new(
         "Juice that stays on a surface", 0.1, "kg/m²", 0.05, 0.25, "A tenth of a millimetre (common practice)");
 
     public static HeatParameter SkinWetness { get; } = new(
-        "Evaporation through skin, against bare meat", 0.6, "1", 0.3, 1, "Common practice: fat renders and slows drying");
+        "Evaporation through skin, against bare meat", 0.66, "1", 0.3, 1, "Common practice: fat renders and slows drying");
 
     public static HeatParameter BoneConductivity { get; } = new(
         "Conductivity of bone", 0.35, "W/(m·K)", 0.3, 0.45, "Spongy and dense bone averaged (from memory)");
@@ -94,10 +94,10 @@ public static class HeatParameters
         "The same through baking parchment", 55, "W/(m²·K)", 30, 120, "Common practice");
 
     public static HeatParameter BedContact { get; } = new(
-        "Contact with a bed of vegetables", 12, "W/(m²·K)", 8, 40, "Common practice");
+        "Contact with a bed of vegetables", 9, "W/(m²·K)", 8, 40, "Common practice");
 
     public static HeatParameter LiquidContact { get; } = new(
-        "Contact with simmering liquid", 200, "W/(m²·K)", 100, 600, "Natural convection in water (from memory)");
+        "Contact with simmering liquid", 140, "W/(m²·K)", 100, 600, "Natural convection in water (from memory)");
 
     public static HeatParameter LightTrayCapacity { get; } = new(
         "Thermal mass of a light metal tray", 2000, "J/(m²·K)", 1500, 3000, "0.8 mm of aluminium (from memory)");
@@ -133,7 +133,7 @@ public static class HeatParameters
         "Air through a bed of vegetables against open air", 0.52, "1", 0.1, 0.7, "Calibrated against W2 and W5");
 
     public static HeatParameter BedHumidity { get; } = new(
-        "How near to saturation the air in a bed of vegetables is", 0.62, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
+        "How near to saturation the air in a bed of vegetables is", 0.66, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
 
     public static HeatParameter SteamEscape { get; } = new(
         "What lets steam out from under a piece, as air that would carry as much", 2, "W/(m²·K)", 1, 10, "Common practice: it sizzles at the rim");
@@ -160,7 +160,7 @@ public static class HeatParameters
         "Glowing grill element", 650, "°C", 550, 800, "Dull red (from memory)");
 
     public static HeatParameter GrillView { get; } = new(
-        "Share of a top's view that the element fills, second shelf", 0.12, "1", 0.05, 0.3, "Geometry of a household oven");
+        "Share of a top's view that the element fills, second shelf", 0.095, "1", 0.05, 0.3, "Geometry of a household oven");
 
     public static HeatParameter BasteWater { get; } = new(
         "Water that one basting leaves on", 0.05, "kg/m²", 0.02, 0.1, "Common practice: a tablespoon over 0.3 m²");
@@ -181,13 +181,13 @@ public static class HeatParameters
         "Browning of a sugary glaze, against bare meat", 2, "1", 2, 5, "Common practice");
 
     public static HeatParameter CrumbResistance { get; } = new(
-        "Heat held back by a crumb layer", 0.01, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
+        "Heat held back by a crumb layer", 0.0112, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
 
     public static HeatParameter CrumbWater { get; } = new(
         "Water a crumb layer soaks up", 0.15, "kg/m²", 0.05, 0.4, "Common practice");
 
     public static HeatParameter CrumbWetness { get; } = new(
-        "Evaporation through a crumb layer", 0.42, "1", 0.3, 1, "Common practice");
+        "Evaporation through a crumb layer", 0.3, "1", 0.3, 1, "Common practice");
 
     public static HeatParameter SkinResistance { get; } = new(
         "Heat held back by skin and its fat", 0.006, "m²·K/W", 0.002, 0.012, "1 to 2 mm of fat at 0.2 W/(m·K) (from memory)");

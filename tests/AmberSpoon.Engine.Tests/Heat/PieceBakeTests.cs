@@ -180,7 +180,7 @@ public sealed class PieceBakeTests
     [Fact]
     public void A_probe_that_took_twenty_minutes_to_25_takes_under_twenty_more_to_52()
     {
-        PieceBake bake = Heating.Bake(Cut.BonelessBreast, minutes: 120, massG: 330);
+        PieceBake bake = Heating.Bake(Cut.BonelessBreast, minutes: 120, massG: 500);
         double to25 = 0;
         double ovenC = 230;
         while (to25 < 20)

@@ -14,6 +14,9 @@ internal sealed class CellWater
     private readonly double[] _letGoShare;
     private readonly bool _letsGo;
 
+    /// <summary>What drying has left of each cell's water; kept apart, so that a step need not touch every cell.</summary>
+    private double _keptShare = 1;
+
     public CellWater(HeatBody body)
     {
         int length = body.Mesh.Grid.Length;
@@ -26,16 +29,11 @@ internal sealed class CellWater
         }
 
         _letsGo = body.Meat.LetsJuiceGo;
-        MeatKg = _massKg.Sum();
+        HeldKg = _heldKg.Sum();
     }
 
-    /// <summary>Raw meat, or vegetable, without bone and filling, kg.</summary>
-    public double MeatKg { get; }
-
     /// <summary>Held at this moment, kg.</summary>
-    public double HeldKg => _heldKg.Sum();
-
-    public double Of(int cell) => _heldKg[cell];
+    public double HeldKg { get; private set; }
 
     /// <summary>Proteins shrink for a while.</summary>
     /// <returns>Juice let go, kg.</returns>
@@ -52,7 +50,8 @@ internal sealed class CellWater
             double toGo = JuiceRelease.FreeShare(celsius[cell]) - _letGoShare[cell];
             if (toGo > 1e-6)
             {
-                double share = toGo * (1 - Math.Exp(-stepS * JuiceRelease.RatePerS(celsius[cell])));
+                double steps = stepS * JuiceRelease.RatePerS(celsius[cell]);
+                double share = toGo * steps / (1 + steps);
                 _letGoShare[cell] += share;
                 sum += Take(cell, share * _massKg[cell]);
             }
@@ -61,12 +60,29 @@ internal sealed class CellWater
         return sum;
     }
 
-    /// <summary>Takes water from a cell, as much as it has; less than nothing gives some back.</summary>
-    /// <returns>What it gave, kg.</returns>
-    public double Take(int cell, double wantedKg)
+    private double Take(int cell, double wantedKg)
     {
-        double given = Math.Min(wantedKg, _heldKg[cell]);
-        _heldKg[cell] -= given;
+        double given = Math.Min(wantedKg, _keptShare * _heldKg[cell]);
+        _heldKg[cell] -= given / _keptShare;
+        HeldKg -= given;
+        return given;
+    }
+
+    /// <summary>
+    /// Takes water that a drying surface draws or that boils off: it wicks from all of the body, so that the answer does not
+    /// hang on how thin the outermost cells are. Less than nothing gives some back.
+    /// </summary>
+    /// <returns>What was given, kg.</returns>
+    public double Draw(double wantedKg)
+    {
+        double given = Math.Min(wantedKg, HeldKg);
+        if (HeldKg <= 0 || given == 0)
+        {
+            return 0;
+        }
+
+        _keptShare = Math.Max(1e-9, _keptShare * (1 - (given / HeldKg)));
+        HeldKg -= given;
         return given;
     }
 }

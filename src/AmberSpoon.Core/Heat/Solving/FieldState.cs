@@ -27,9 +27,8 @@ internal sealed class FieldState
     private readonly double[] _ratePerS;
     private readonly double[] _firstRatePerS;
     private readonly double[] _boilingWPerK;
-    private readonly double[] _boilsAtC;
-    private readonly double[] _steamedJ;
     private bool _boils;
+    private double _steamedJ;
 
     public FieldState(HeatBody body, double startC)
     {
@@ -38,13 +37,8 @@ internal sealed class FieldState
         int length = body.Mesh.Grid.Length;
         _startC = new double[length];
         (_ratePerS, _firstRatePerS) = (new double[length], new double[length]);
-        (_boilingWPerK, _steamedJ, _boilsAtC) = (new double[length], new double[length], new double[length]);
+        _boilingWPerK = new double[length];
         Water = new(body);
-        for (int cell = 0; cell < length; cell++)
-        {
-            _boilsAtC[cell] = body.Meat.Boils && Water.Of(cell) > 0 ? BoilsAtC : double.PositiveInfinity;
-        }
-
         _food = [.. Enumerable.Range(0, length).Where(body.IsFood)];
         _foodVolumeM3 = [.. _food.Select(cell => body.Mesh.VolumeM3[cell] * (1 - body.BoneShare(cell)))];
         _coldest = new(body, _food);
@@ -57,13 +51,13 @@ internal sealed class FieldState
     /// <summary>Heat that left as steam from inside, J, and the water it took along, kg.</summary>
     public double BoiledJ { get; private set; }
 
-    public double BoiledKg => BoiledJ / WaterVapour.LatentHeatJPerKg;
+    public double BoiledKg { get; private set; }
 
     /// <summary>First stage of a step: from the start, guessing that things go on as before.</summary>
     public void Begin(double stepS, double gamma)
     {
         double[] now = System.TemperatureC;
-        Array.Clear(_steamedJ);
+        _steamedJ = 0;
         now.CopyTo(_startC, 0);
         now.CopyTo(System.FromC, 0);
         Extrapolate(stepS / 2);
@@ -81,14 +75,16 @@ internal sealed class FieldState
         System.Solve();
         if (_boils)
         {
+            Vector<double> sum = Vector<double>.Zero;
             foreach (int block in _body.Mesh.Mesh.Blocks)
             {
                 for (int i = block; i < block + GridShape.Lanes; i += Vector<double>.Count)
                 {
-                    Vector<double> watts = Lanes.At(_boilingWPerK, i) * (Lanes.At(System.TemperatureC, i) - new Vector<double>(BoilsAtC));
-                    Lanes.Put(Lanes.At(_steamedJ, i) + (shareS * watts), _steamedJ, i);
+                    sum += Lanes.At(_boilingWPerK, i) * (Lanes.At(System.TemperatureC, i) - new Vector<double>(BoilsAtC));
                 }
             }
+
+            _steamedJ += shareS * Vector.Sum(sum);
         }
     }
 
@@ -178,59 +174,36 @@ internal sealed class FieldState
         return Math.Sqrt(Vector.Sum(sum) / Vector.Sum(volume));
     }
 
-    /// <summary>Books a step that is kept: what came to the boil gives its water, and a cell that has none left gets hotter.</summary>
+    /// <summary>Books a step that is kept: what came to the boil turns water to steam; a body that has none left gets hotter.</summary>
     /// <returns>Juice let go, kg.</returns>
     public double Settle(double stepS)
     {
         double[] now = System.TemperatureC;
         double perStep = 1 / stepS;
-        bool wasBoiling = _boils;
-        _boils = false;
+        var boils = new Vector<double>(Water.HeldKg > 0 ? BoilsAtC : double.PositiveInfinity);
+        Vector<double> excessJ = Vector<double>.Zero;
         foreach (int block in _body.Mesh.Mesh.Blocks)
         {
             for (int i = block; i < block + GridShape.Lanes; i += Vector<double>.Count)
             {
                 Vector<double> celsius = Lanes.At(now, i);
-                var atBoil = Vector.GreaterThanOrEqual(celsius, Lanes.At(_boilsAtC, i));
-                if (wasBoiling || Vector.LessThanAny(atBoil, Vector<long>.Zero))
-                {
-                    for (int cell = i; cell < i + Vector<double>.Count; cell++)
-                    {
-                        BoilOff(cell);
-                    }
-                }
-
-                Lanes.Put(perStep * (Lanes.At(now, i) - Lanes.At(_startC, i)), _ratePerS, i);
+                Vector<double> kept = Vector.Min(celsius, boils);
+                Vector<double> capacity = Lanes.At(System.CapacityJPerK, i);
+                excessJ += capacity * (celsius - kept);
+                Lanes.Put(
+                    Vector.ConditionalSelect(Vector.GreaterThanOrEqual(celsius, boils), BoilingPerS * capacity, Vector<double>.Zero),
+                    _boilingWPerK,
+                    i);
+                Lanes.Put(kept, now, i);
+                Lanes.Put(perStep * (kept - Lanes.At(_startC, i)), _ratePerS, i);
             }
         }
 
+        double overshotJ = Vector.Sum(excessJ);
+        _boils = overshotJ > 0;
+        BoiledJ += _steamedJ + overshotJ;
+        BoiledKg += Water.Draw((_steamedJ + overshotJ) / WaterVapour.LatentHeatJPerKg);
         return Water.LetGo(stepS, now);
-    }
-
-    private void BoilOff(int cell)
-    {
-        double[] now = System.TemperatureC;
-        double capacity = System.CapacityJPerK[cell];
-        double overshotJ = now[cell] >= _boilsAtC[cell] ? capacity * (now[cell] - BoilsAtC) : 0;
-        double wantedJ = _steamedJ[cell] + overshotJ;
-        _boilingWPerK[cell] = 0;
-        if (wantedJ == 0)
-        {
-            return;
-        }
-
-        double boiledJ = wantedJ < 0 ? wantedJ : WaterVapour.LatentHeatJPerKg * Water.Take(cell, wantedJ / WaterVapour.LatentHeatJPerKg);
-        BoiledJ += boiledJ;
-        now[cell] += (_steamedJ[cell] - boiledJ) / capacity;
-        if (Water.Of(cell) <= 0)
-        {
-            _boilsAtC[cell] = double.PositiveInfinity;
-        }
-        else if (overshotJ > 0)
-        {
-            _boilingWPerK[cell] = BoilingPerS * capacity;
-            _boils = true;
-        }
     }
 
     /// <summary>Heat held, J.</summary>

@@ -45,14 +45,14 @@ public sealed class SurfaceLawTests
             (low, high) = law.At(middle, 1).FluxWPerM2 > 0 ? (middle, high) : (low, middle);
         }
 
-        Assert.InRange(low, 60, 85);
+        Assert.InRange(low, 57, 85);
     }
 
     [Fact]
-    public void A_sealed_or_colder_surface_loses_no_water()
+    public void A_sealed_surface_loses_no_water_and_on_a_colder_one_it_condenses()
     {
         Assert.Equal(0, new SurfaceLaw(Oven with { Wetness = 0 }, Coat.Bare).At(90, 1).EvaporationKgPerM2S);
-        Assert.Equal(0, new SurfaceLaw(Oven, Coat.Bare).At(20, 1).EvaporationKgPerM2S);
+        Assert.InRange(new SurfaceLaw(Oven, Coat.Bare).At(20, 1).EvaporationKgPerM2S, -0.001, -0.0001);
         Assert.Equal(0, new SurfaceLaw(Oven, Coat.Bare).At(90, 0).EvaporationKgPerM2S);
     }
 
@@ -67,9 +67,9 @@ public sealed class SurfaceLawTests
     }
 
     [Fact]
-    public void Browning_is_golden_after_seventy_seconds_at_150_and_nothing_happens_while_wet_and_cool()
+    public void Browning_is_golden_after_66_seconds_at_150_and_nothing_happens_while_wet_and_cool()
     {
-        Assert.Equal(Browning.Golden, 70 * Browning.RatePerS(150), 1e-9);
+        Assert.Equal(Browning.Golden, 66 * Browning.RatePerS(150), 1e-9);
         Assert.Equal(0, Browning.RatePerS(80));
         Assert.InRange(Browning.RatePerS(180) / Browning.RatePerS(150), 3, 6);
     }
