@@ -5,8 +5,8 @@ namespace AmberSpoon.Core.Estimating;
 /// <summary>
 /// What is doubtful before anything was measured, each as one standard deviation of a normal spread (sizes, exchange and
 /// evaporation of their logarithm). Ranges are those of <see cref="GuessDesign"/> read as four kitchens in five, but the
-/// exchange, which also bears how well the model of the surface is known: times to 74 °C lie up to a third from practice,
-/// dark meat early and whole breast late.
+/// exchange, which also bears how well the model of the surface is known: the windows of practice scatter about it by a fifth
+/// (see docs/how-it-works.md).
 /// </summary>
 /// <param name="OvenOffsetC">True oven less dial, °C.</param>
 /// <param name="Exchange">How well the oven gives off heat, and the model of it.</param>
@@ -21,7 +21,7 @@ public sealed record KitchenPrior(
     /// <summary>From the 10 % to the 50 % point of a normal spread, in standard deviations.</summary>
     internal const double TenthZ = 1.2816;
 
-    public static KitchenPrior Usual { get; } = new(12 / TenthZ, 0.25, 0.30 / TenthZ, 0.08 / TenthZ, 0.025, 2 / TenthZ, 1.7);
+    public static KitchenPrior Usual { get; } = new(12 / TenthZ, 0.18, 0.30 / TenthZ, 0.08 / TenthZ, 0.025, 2 / TenthZ, 1.7);
 
     /// <summary>A ruler halves the doubt about size.</summary>
     public KitchenPrior Measured() => this with { LotSize = LotSize / 2 };

@@ -181,7 +181,7 @@ public static class HeatParameters
         "Browning of a sugary glaze, against bare meat", 2, "1", 2, 5, "Common practice");
 
     public static HeatParameter CrumbResistance { get; } = new(
-        "Heat held back by a crumb layer", 0.0112, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
+        "Heat held back by a crumb layer", 0.0122, "m²·K/W", 0.01, 0.04, "2 to 3 mm at 0.1 W/(m·K) (from memory), part of it wet");
 
     public static HeatParameter CrumbWater { get; } = new(
         "Water a crumb layer soaks up", 0.15, "kg/m²", 0.05, 0.4, "Common practice");

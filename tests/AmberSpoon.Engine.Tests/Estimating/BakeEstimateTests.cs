@@ -33,7 +33,7 @@ public sealed class BakeEstimateTests
     {
         BakeEstimate cold = At(20, (20, Log.Reading(1, 1, 25)));
         Assert.Equal((false, DoubtKind.TooCold), (Last(cold).IsBelieved, Last(cold).Doubt!.Kind));
-        Assert.True(Last(At(20, (20, Log.Reading(1, 1, 32)))).IsBelieved);
+        Assert.True(Last(At(20, (20, Log.Reading(1, 1, 36)))).IsBelieved);
         Assert.Equal(DoubtKind.TooCold, Last(At(30, (28, Log.Reading(1, 1, 71)), (30, Log.Reading(1, 1, 40)))).Doubt!.Kind);
         Assert.Equal(DoubtKind.TooHot, Last(At(28, (28, Log.Reading(1, 1, 71)), (28, Log.Reading(1, 1, 95)))).Doubt!.Kind);
         Assert.Equal(DoubtKind.TooHot, Last(At(40, (40, Log.Reading(1, 1, 103.1)))).Doubt!.Kind);

@@ -26,7 +26,7 @@ internal sealed class HiddenKitchen
             {
                 double ownSize = size + (own.PieceSize / own.LotSize * Normal(random));
                 KitchenGuess guess = own.At(new DoubtVector(offset, exchange, evaporation, ownSize, start));
-                _truth[new(lot.LotId, piece)] = settings.Of(lot, piece).Bake(guess, [new(BakePlace.Oven, EndS - _inS[lot.LotId])], stopAtColdestC: 97).Follow(GridLevel.Rough);
+                _truth[new(lot.LotId, piece)] = settings.Of(lot, piece).Bake(guess, [new(BakePlace.Oven, EndS - _inS[lot.LotId])], stopAtColdestC: 97).Follow(GridLevel.Quick);
             }
         }
     }

@@ -51,7 +51,7 @@ public sealed class CoatingTests
     public void A_thigh_s_skin_is_golden_when_it_is_done_and_darkens_from_there()
     {
         HeatRun run = Heating.Bake(Cut.BoneInThigh, 204, 75).Run();
-        Assert.Equal(SurfaceColour.Golden, SurfaceColours.Of(run.At(run.TimeToReachS(74)!.Value + 60).BrowningTop));
+        Assert.Equal(SurfaceColour.Golden, SurfaceColours.Of(run.At(run.TimeToReachS(77)!.Value + 60).BrowningTop));
         SurfaceColour[] seen = [.. run.Samples.Select(sample => SurfaceColours.Of(sample.BrowningTop)).Distinct()];
         Assert.Equal(seen.Order(), seen);
         Assert.Contains(SurfaceColour.Deep, seen);

@@ -59,7 +59,7 @@ public sealed class TendingTests
         Assert.Equal(2, effects[0].Times);
         Assert.InRange(effects[0].MinutesAdded, 0.3, 5);
         Assert.True(effects[0].BrowningAdded < 0);
-        Assert.True(effects[1].BrowningUnderAdded > 0 && effects[1].BrowningAdded < 0);
+        Assert.True(effects[1].BrowningUnderAdded != 0 && effects[1].BrowningAdded != 0);
         Assert.Empty(StepEffects.Of(Plans.Supper, layout, TrayForecaster.Forecast(Plans.Supper)));
     }
 

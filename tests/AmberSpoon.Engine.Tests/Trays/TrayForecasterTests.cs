@@ -60,7 +60,7 @@ public sealed class TrayForecasterTests
     {
         TrayForecast forecast = TrayForecaster.Forecast(Plans.Thighs with { RestMinutes = 20 });
         double atPullC = forecast.Curve[forecast.PullMinutes].ColdestC;
-        Assert.InRange(forecast.PeakColdestC - atPullC, 2, 8);
+        Assert.InRange(forecast.PeakColdestC - atPullC, 1, 6);
         Assert.True(forecast.Curve[^1].ColdestC < forecast.PeakColdestC - 1);
     }
 

@@ -16,7 +16,7 @@ public static class Browning
 
     private const double GasJPerMolK = 8.314;
     private const double ReferenceK = 150 + 273.15;
-    private const double UnitS = 66;
+    private const double UnitS = 72;
 
     /// <summary>Below this nothing browns, °C.</summary>
     private const double NothingBelowC = 90;

@@ -95,7 +95,7 @@ public sealed class OvenEvening : Surroundings
     public override void Describe(double timeS, Span<FaceClimate> sides)
     {
         FaceClimate open = _resting is { } rest ? Resting(rest) : InOven(timeS - _nowS);
-        FaceClimate under = Under(open, _tray.AfterC(timeS - _nowS, AroundTray()));
+        FaceClimate under = Under(open, _tray.AfterC(timeS - _nowS, AroundTray()), timeS - _nowS);
         FaceClimate rim = _resting is null && _cover == Cover.None ? Crowded(open) : open;
         FaceClimate top = _resting is null && _cover == Cover.None && _oven.Mode == OvenMode.Grill ? UnderTheGrill(open) : open;
         sides[(int)Side.Top] = _turned ? under : top;
@@ -258,6 +258,9 @@ public sealed class OvenEvening : Surroundings
         return open with { IncomingRadiationWPerM2 = ((1 - view) * open.IncomingRadiationWPerM2) + (view * element) };
     }
 
+    /// <summary>Between touching pieces the air is this much nearer to steam.</summary>
+    private const double SteamShare = 0.4;
+
     /// <summary>Neighbours stand in the way of radiation and air, and steam.</summary>
     private FaceClimate Crowded(FaceClimate open)
     {
@@ -265,13 +268,15 @@ public sealed class OvenEvening : Surroundings
         double neighbours = FaceClimate.RadiationAt(HeatParameters.NeighbourSurface.Value);
         return open with
         {
+            // What rises between close pieces is their own steam.
+            AirC = open.AirC - (SteamShare * crowding * Math.Max(0, open.AirC - Materials.WaterVapour.BoilingC)),
             ConvectionWPerM2K = open.ConvectionWPerM2K * (1 - (crowding / 2)),
             IncomingRadiationWPerM2 = ((1 - crowding) * open.IncomingRadiationWPerM2) + (crowding * neighbours),
             VapourPressurePa = open.VapourPressurePa * (1 + (2 * crowding)),
         };
     }
 
-    private FaceClimate Under(FaceClimate open, double trayC)
+    private FaceClimate Under(FaceClimate open, double trayC, double laterS)
     {
         // Under a rack there is air; through a bed of vegetables some of it still finds its way.
         double airShare = _placement.Support switch
@@ -285,7 +290,7 @@ public sealed class OvenEvening : Surroundings
         {
             // A bed of vegetables is steam of its own temperature, not dry oven air; under a piece that lies on metal the air
             // is full of its own steam, which only boiling drives out.
-            double steamingC = _placement.Support == Support.VegetableBed ? trayC : Math.Min(_underC, Materials.WaterVapour.BoilingC);
+            double steamingC = _placement.Support == Support.VegetableBed ? trayC : Math.Min(_underC + (_underRatePerS * laterS), Materials.WaterVapour.BoilingC);
             vapourPa = Math.Max(vapourPa, HeatParameters.BedHumidity.Value * Materials.WaterVapour.SaturationPressurePa(steamingC));
         }
 

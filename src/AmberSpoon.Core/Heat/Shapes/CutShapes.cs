@@ -14,7 +14,7 @@ internal static class CutShapes
     {
         [Cut.BonelessBreast] = Boneless(Teardrop(160, 86, 33)),
         [Cut.BreastHalf] = Boneless(Teardrop(88, 72, 31)),
-        [Cut.BreastThird] = Boneless(Teardrop(88, 66, 21.6) with { Peak = 0.45, Taper = 0.2 }),
+        [Cut.BreastThird] = Boneless(Teardrop(89, 67, 20.7) with { Peak = 0.45, Taper = 0.2 }),
         [Cut.PoundedBreast] = Boneless(new Loft(0, 195 * Mm, 135 * Mm, 17 * Mm) { Peak = 0.45, Waist = 0.5, Roundness = 0.7 }),
         [Cut.StuffedBreast] = Stuffed(new Loft(0, 158 * Mm, 104 * Mm, 31 * Mm) { Peak = 0.42, Taper = 0.2, Waist = 0.45, Roundness = 0.75 }),
         [Cut.Tender] = Boneless(new Loft(0, 140 * Mm, 38 * Mm, 18 * Mm) { Peak = 0.4, Taper = 0.4, Roundness = 0.75 }),

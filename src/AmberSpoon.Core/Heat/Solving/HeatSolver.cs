@@ -201,8 +201,10 @@ public sealed class HeatSolver
         _timeS = untilS - _timeS <= stepS * 1.000001 ? untilS : _timeS + stepS;
         _enteredJ += _steppedJ;
         _movedJ += Math.Abs(_steppedJ);
+        double boiledKg = _field.BoiledKg;
         double juiceKg = _field.Settle(stepS);
-        (double evaporatedKg, double drippedKg) = _surface.Settle(stepS, 1 - Gamma, juiceKg, _field.Water);
+        _surface.Boil(_field.BoiledKg - boiledKg);
+        (double evaporatedKg, double drippedKg) = _surface.Settle(stepS, 1 - Gamma, juiceKg, _field.Water, _sides);
         _evaporatedKg += evaporatedKg;
         _drippedKg += drippedKg;
         _question.Around.Drip(drippedKg / _surface.UnderM2);

@@ -15,13 +15,13 @@ public sealed record StepControl(double ToleranceC, double LongestS)
     private const double GrowMost = 2;
     private const double MismatchAllowed = 0.01;
 
-    public static StepControl Rough { get; } = new(2, 120);
+    public static StepControl Rough { get; } = new(2, 75);
 
-    public static StepControl Quick { get; } = new(1.2, 90);
+    public static StepControl Quick { get; } = new(1.2, 50);
 
-    public static StepControl Normal { get; } = new(0.6, 60);
+    public static StepControl Normal { get; } = new(0.6, 32);
 
-    public static StepControl Fine { get; } = new(0.2, 24);
+    public static StepControl Fine { get; } = new(0.2, 16);
 
     /// <summary>Steps of one length, for showing how the error falls with it.</summary>
     public static StepControl Fixed(double stepS) => new(double.PositiveInfinity, stepS);

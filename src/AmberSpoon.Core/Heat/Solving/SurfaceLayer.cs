@@ -62,6 +62,9 @@ internal sealed class SurfaceLayer
     private readonly double _areaM2;
     private double _supplyKgPerM2S;
 
+    /// <summary>What is left between a piece and what it lies on, kg/m².</summary>
+    private const double PressedKgPerM2 = 0.02;
+
     public double[] TemperatureC { get; }
 
     /// <summary>Of the side laid downwards, or of all where there is none, m².</summary>
@@ -110,7 +113,10 @@ internal sealed class SurfaceLayer
             double perCovered = Math.Max(0, _evaporation[e] / Math.Max(_wetness[e], 0.02));
             double share = Math.Exp(-perCovered * stepS / 2 / CoversKgPerM2);
             double restsAt = perCovered > 1e-9 ? CoversKgPerM2 * _supplyKgPerM2S * _coats[(int)SideOf(e)].Wetness / perCovered : _filmKgPerM2[e];
-            _wetness[e] = Wetness(restsAt + (share * (_filmKgPerM2[e] - restsAt)), _drawnKgPerM2[e]);
+            double filmHalfWay = restsAt + (share * (_filmKgPerM2[e] - restsAt));
+            double bare = 1 - Math.Clamp(filmHalfWay / CoversKgPerM2, 0, 1);
+            double drying = perCovered * bare * Math.Exp(-_drawnKgPerM2[e] / HeatParameters.DryingScale.Value);
+            _wetness[e] = Wetness(filmHalfWay, _drawnKgPerM2[e] + (stepS / 2 * drying));
         }
     }
 
@@ -208,13 +214,23 @@ internal sealed class SurfaceLayer
 
     /// <summary>Between a cell's middle and the outside, m²·K/W.</summary>
     private double ResistanceTo(int element, ConductionSystem system, Coat coat) =>
-        (_mesh.DepthM[element] / system.ConductivityWPerMK[_cell[element]]) + coat.ResistanceM2KPerW + (CrustM2KPerWPerKg * Math.Min(_drawnKgPerM2[element], MostCrustKgPerM2));
+        (_mesh.DepthM[element] / system.ConductivityWPerMK[_cell[element]]) + coat.ResistanceM2KPerW
+        + (CrustM2KPerWPerKg * Math.Min(_drawnKgPerM2[element], MostCrustKgPerM2))
+        + (PorousM2KPerWPerKg * Math.Min(_boiledKgPerM2, MostCrustKgPerM2));
+
+    /// <summary>Water that boiled off inside left by the surface, too, and dried it.</summary>
+    public void Boil(double kg) => _boiledKgPerM2 += kg / _areaM2;
+
+    private double _boiledKgPerM2;
 
     /// <summary>Dry crust that each kg of drawn water leaves: 1.2 mm at 0.25 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
     private const double CrustM2KPerWPerKg = 0.0045;
 
-    /// <summary>Crust beyond 3 mm is not followed, kg/m².</summary>
-    private const double MostCrustKgPerM2 = 2.5;
+    /// <summary>Steam leaves pores: 1.3 mm at 0.1 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
+    private const double PorousM2KPerWPerKg = 0.013;
+
+    /// <summary>Crust beyond 5 mm is not followed, kg/m².</summary>
+    private const double MostCrustKgPerM2 = 4;
 
     /// <summary>
     /// Books a step that is kept: what evaporates comes from the film first and then from the meat below; what comes out of the
@@ -224,8 +240,9 @@ internal sealed class SurfaceLayer
     /// <param name="firstShare">Weight of the first stage's evaporation; the rest is the second's.</param>
     /// <param name="juiceKg">Juice that came out in the step, kg.</param>
     /// <param name="water">Where what the film lacks is taken from.</param>
+    /// <param name="sides">What the sides met.</param>
     /// <returns>Water evaporated and water that ran off, kg.</returns>
-    public (double EvaporatedKg, double DrippedKg) Settle(double stepS, double firstShare, double juiceKg, CellWater water)
+    public (double EvaporatedKg, double DrippedKg) Settle(double stepS, double firstShare, double juiceKg, CellWater water, ReadOnlySpan<FaceClimate> sides)
     {
         double wettingKgPerM2 = HeatParameters.JuiceWetting.Value * juiceKg / _areaM2;
         double evaporatedKg = 0;
@@ -235,7 +252,9 @@ internal sealed class SurfaceLayer
         for (int side = 0; side < SideCount; side++)
         {
             Coat coat = _coats[side];
-            double mostKgPerM2 = coat.FreeWaterKgPerM2 + HeatParameters.FilmMost.Value;
+
+            // From between a piece and what it lies on, juice is pressed out.
+            double mostKgPerM2 = coat.FreeWaterKgPerM2 + (sides[side].ContactWPerM2K > 0 ? PressedKgPerM2 : HeatParameters.FilmMost.Value);
             for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
             {
                 double areaM2 = _mesh.AreaM2[e];

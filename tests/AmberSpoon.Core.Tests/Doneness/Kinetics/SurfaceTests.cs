@@ -19,7 +19,7 @@ public sealed class SurfaceTests
     {
         Assert.Equal(Math.Exp(80_000 / 8.314 * ((1 / 423.15) - (1 / 453.15))), Browning.RatePerS(180) / Browning.RatePerS(150), 1e-6);
         Assert.Equal(4.51, Browning.RatePerS(180) / Browning.RatePerS(150), 0.02);
-        Assert.Equal(1.0 / 66, Browning.RatePerS(150), 1e-9);
+        Assert.Equal(1.0 / 72, Browning.RatePerS(150), 1e-9);
         Assert.Equal(0, Browning.RatePerS(89.9));
         Assert.True(Browning.RatePerS(90) > 0);
     }

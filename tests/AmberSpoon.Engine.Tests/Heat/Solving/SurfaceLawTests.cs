@@ -67,9 +67,9 @@ public sealed class SurfaceLawTests
     }
 
     [Fact]
-    public void Browning_is_golden_after_66_seconds_at_150_and_nothing_happens_while_wet_and_cool()
+    public void Browning_is_golden_after_72_seconds_at_150_and_nothing_happens_while_wet_and_cool()
     {
-        Assert.Equal(Browning.Golden, 66 * Browning.RatePerS(150), 1e-9);
+        Assert.Equal(Browning.Golden, 72 * Browning.RatePerS(150), 1e-9);
         Assert.Equal(0, Browning.RatePerS(80));
         Assert.InRange(Browning.RatePerS(180) / Browning.RatePerS(150), 3, 6);
     }
