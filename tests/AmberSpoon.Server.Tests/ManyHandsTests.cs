@@ -149,9 +149,9 @@ public sealed class ManyHandsTests
     }
 
     [Theory]
-    [InlineData("POST", "/api/trays/9/compare", """{"ways":["usual"]}""")]
+    [InlineData("POST", "/api/trays/9/compare", """{"ways":["asPlanned","hot"]}""")]
     [InlineData("POST", "/api/trays/9/together", null)]
-    [InlineData("POST", "/api/trays/9/recipe-check", "{}")]
+    [InlineData("POST", "/api/trays/9/recipe-check", """{"oven":{"value":200,"unit":"celsius"},"minutes":30}""")]
     [InlineData("GET", "/api/trays/9/section", null)]
     [InlineData("GET", "/api/trays/9", null)]
     public async Task A_refused_question_leaves_no_tray_behind(string method, string path, string? body)

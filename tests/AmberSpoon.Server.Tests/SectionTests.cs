@@ -30,7 +30,7 @@ public sealed class SectionTests
         {
             // The curve is of two cheap grids, the film of one finer. At rest the coldest meat is soon a cell at the
             // surface, and cells of the finer grid reach less deep.
-            Assert.Equal((double)curve[i]!["coldestC"]!, (double)frames[i]!["coldestC"]!, i <= outMinutes ? 0.8 : 2.0);
+            Assert.Equal((double)curve[i]!["coldestC"]!, (double)frames[i]!["coldestC"]!, i <= outMinutes ? 1.2 : 2.0);
         }
 
         JsonNode along = film["along"]!;

@@ -44,5 +44,5 @@ internal static class Check
 
     /// <summary>Says what is wrong with a field of what is being checked, an event in a list as well as a whole plan.</summary>
     public static void Fail<TRequest>(this ValidationContext<TRequest> context, string field, string sentence) =>
-        context.AddFailure(context.PropertyChain.BuildPropertyPath(field), sentence);
+        context.AddFailure(field, sentence);
 }

@@ -4,10 +4,13 @@ using AmberSpoon.Core.Trays.Forecasting;
 namespace AmberSpoon.Server.Stations.Tray;
 
 /// <summary>What a plan leads to, lot by lot; nothing of it is stored.</summary>
-public sealed record ForecastView(IReadOnlyList<LotForecastView> Lots)
+/// <param name="Lots">Every lot, chicken first.</param>
+/// <param name="Together">When all of them are at their best at once, min since the first food; null where that never is.</param>
+public sealed record ForecastView(IReadOnlyList<LotForecastView> Lots, MinuteSpan? Together)
 {
-    internal static ForecastView Of(TrayForecast forecast) => new(
-        [.. forecast.Lots.Select(lot => new LotForecastView(lot.Lot, lot.IsChicken, lot.Safe, lot.Ready, lot.PeakC, lot.LossShare, lot.Colour, lot.State))]);
+    internal static ForecastView Of(TrayForecast forecast, IReadOnlyDictionary<int, GoodWindow> windows) => new(
+        [.. forecast.Lots.Select(lot => new LotForecastView(lot.Lot, lot.IsChicken, lot.Safe, lot.Ready, lot.PeakC, lot.LossShare, lot.Colour, lot.State, windows[lot.Lot]))],
+        GoodWindow.Together([.. windows.Values]));
 }
 
 /// <param name="Lot">The lot.</param>
@@ -18,5 +21,6 @@ public sealed record ForecastView(IReadOnlyList<LotForecastView> Lots)
 /// <param name="LossShare">Chicken: juice lost; vegetables: water lost; as a share of its mass.</param>
 /// <param name="Colour">What its upper side looks like when it leaves.</param>
 /// <param name="State">What its middle is like then.</param>
+/// <param name="Good">From when to when it is good if it stays in the oven.</param>
 public sealed record LotForecastView(
-    int Lot, bool IsChicken, TimeBand? Safe, TimeBand Target, double PeakC, double LossShare, SurfaceColour Colour, MiddleState State);
+    int Lot, bool IsChicken, TimeBand? Safe, TimeBand Target, double PeakC, double LossShare, SurfaceColour Colour, MiddleState State, GoodWindow Good);

@@ -1,0 +1,80 @@
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using Xunit;
+
+namespace AmberSpoon.Core.Tests.Trays;
+
+public sealed class TrayWindowsTests
+{
+    private static IReadOnlyDictionary<int, GoodWindow> Of(TrayPlan plan) => TrayWindows.Of(plan, new(plan, TrayArranger.Arrange(plan)));
+
+    /// <summary>Common practice, °C of the coldest middle.</summary>
+    [Theory]
+    [InlineData(Cut.BonelessBreast, 74, 76, 82, 0)]
+    [InlineData(Cut.Tender, 74, 76, 82, 0)]
+    [InlineData(Cut.BoneInBreast, 74, 80, 88, 0)]
+    [InlineData(Cut.BonelessThigh, 77, 90, 97, 600)]
+    [InlineData(Cut.ThighSkewer, 77, 90, 97, 600)]
+    [InlineData(Cut.Drumstick, 80, 95, 97, 1050)]
+    [InlineData(Cut.WholeWing, 80, 95, 97, 1050)]
+    public void Each_cut_has_its_limits(Cut cut, double from, double until, double past, double afterS) =>
+        Assert.Equal(new(from, until, past, afterS), WindowRule.For(cut));
+
+    /// <summary>Thighs praised at 35 min, leg quarters and drumsticks at 50 to 60 (common practice): inside their windows.</summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh, 165, 204, 35)]
+    [InlineData(Cut.BoneInThigh, 165, 218, 35)]
+    [InlineData(Cut.Drumstick, 115, 180, 50)]
+    [InlineData(Cut.LegQuarter, 330, 200, 60)]
+    public void What_cooks_praise_lies_inside(Cut cut, double massG, double ovenC, double minutes)
+    {
+        GoodWindow window = Of(Plans.Of(cut, massG, ovenC, targetC: 74))[1];
+        Assert.InRange(minutes, window.OpensMinutes!.Value, window.PastMinutes ?? double.PositiveInfinity);
+        Assert.True(window.BestFromMinutes > window.OpensMinutes && window.BestUntilMinutes > window.BestFromMinutes && window.PastMinutes >= window.BestUntilMinutes);
+    }
+
+    [Fact]
+    public void Dark_meat_waits_for_longer_than_lean()
+    {
+        GoodWindow lean = Of(Plans.Of(Cut.BonelessBreast, 225, 200, targetC: 74))[1];
+        GoodWindow dark = Of(Plans.Of(Cut.BoneInThigh, 165, 200, targetC: 74))[1];
+        Assert.True(lean.BestUntilMinutes - lean.BestFromMinutes < 3);
+        Assert.True(dark.BestUntilMinutes - dark.BestFromMinutes > 8);
+        Assert.True(dark.PastMinutes - dark.OpensMinutes > lean.PastMinutes - lean.OpensMinutes + 10);
+    }
+
+    [Fact]
+    public void A_late_lot_s_window_is_as_much_later_and_a_hotter_wish_begins_later()
+    {
+        TrayPlan plan = Plans.Thighs;
+        GoodWindow now = Of(plan)[plan.Chicken[0].Id];
+        TrayPlan late = plan with { Chicken = [plan.Chicken[0], plan.Chicken[0] with { Id = 7, AddAtMinutes = 10 }] };
+        Assert.Equal(10, Of(late)[7].OpensMinutes!.Value - Of(late)[plan.Chicken[0].Id].OpensMinutes!.Value, 1.0);
+        TrayPlan hotter = plan with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 4, 165, targetC: 88)] };
+        Assert.True(Of(hotter)[1].BestFromMinutes > now.BestFromMinutes);
+    }
+
+    [Fact]
+    public void Together_is_where_all_are_at_their_best()
+    {
+        var early = new GoodWindow(20, 30, 40, 60);
+        Assert.Equal(new(35, 40), GoodWindow.Together([early, new(25, 35, 50, 70)]));
+        Assert.Equal(new(40, 40), GoodWindow.Together([early, new(25, 40, 50, 70)]));
+        Assert.Null(GoodWindow.Together([early, new(25, 40.1, 50, 70)]));
+        Assert.Null(GoodWindow.Together([early, new(25, null, null, null)]));
+        Assert.Equal(new(30, 40), GoodWindow.Together([early, new(20, 22, null, null)]));
+        Assert.Null(GoodWindow.Together([]));
+    }
+
+    [Fact]
+    public void A_vegetable_opens_when_it_is_tender()
+    {
+        TrayPlan plan = Plans.Supper;
+        TrayForecast forecast = TrayForecaster.Forecast(plan, Care.BestGuess);
+        GoodWindow window = Of(plan)[plan.Vegetables[0].Id];
+        Assert.Equal(forecast.Of(plan.Vegetables[0].Id).Ready.MedianMinutes, window.OpensMinutes!.Value, 2.0);
+        Assert.True(window.BestUntilMinutes > window.BestFromMinutes);
+    }
+}
