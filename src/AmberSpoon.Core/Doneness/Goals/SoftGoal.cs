@@ -28,5 +28,8 @@ public sealed record SoftGoal(VegetableFacts Facts, Tenderness Wanted) : LotGoal
 
     public override double? ReachedS(Func<double, double?> whenColdestS, Func<double, double?> whenSoftS) => whenSoftS(CookMinutes);
 
-    public override MiddleState StateAt(double coldestC, double cookMinutes) => Softness.Of(Facts, Math.Max(cookMinutes, 0) + 1e-9);
+    /// <summary>Taken out within a second or two of its minute, it is what it was taken out for.</summary>
+    private const double Rounded = 1.005;
+
+    public override MiddleState StateAt(double coldestC, double cookMinutes) => Softness.Of(Facts, Rounded * Math.Max(cookMinutes, 0));
 }

@@ -57,11 +57,15 @@ public sealed class GoalTests
     [InlineData(32, MiddleState.Soft)]
     [InlineData(79.99, MiddleState.Soft)]
     [InlineData(80, MiddleState.TooSoft)]
-    public void A_vegetable_goes_from_hard_to_too_soft(double cookMinutes, MiddleState state)
-    {
+    public void A_vegetable_goes_from_hard_to_too_soft(double cookMinutes, MiddleState state) => Assert.Equal(state, Softness.Of(Potato, cookMinutes));
+
+    /// <summary>A second's rounding of the minute it is taken out at costs no shade.</summary>
+    [Theory]
+    [InlineData(-1, MiddleState.Hard)]
+    [InlineData(19.89, MiddleState.Firm)]
+    [InlineData(19.91, MiddleState.Tender)]
+    public void What_is_taken_out_at_its_minute_is_tender(double cookMinutes, MiddleState state) =>
         Assert.Equal(state, new SoftGoal(Potato, Tenderness.Tender).StateAt(0, cookMinutes));
-        Assert.Equal(state, Softness.Of(Potato, cookMinutes));
-    }
 
     /// <summary>What is past soon after it is tender is never called soft.</summary>
     [Fact]
