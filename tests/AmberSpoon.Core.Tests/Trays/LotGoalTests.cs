@@ -69,7 +69,7 @@ public sealed class LotGoalTests
     [Theory]
     [InlineData(ProfileId.UnitedStates, 73.9, 0, "")]
     [InlineData(ProfileId.UnitedStates, 63, 0, "will not pass: the United States rule asks 73.9 °C. Aim for that, or follow the time and temperature rule")]
-    [InlineData(ProfileId.UnitedStates, 72, 0, "second reading")]
+    [InlineData(ProfileId.UnitedStates, 73, 0, "second reading")]
     [InlineData(ProfileId.TimeAndTemperature, 63, 0, "passes the Time and temperature rule only when held at 62.8 °C or more for 8.4 min")]
     [InlineData(ProfileId.TimeAndTemperature, 63, 504, "pass only when every piece is seen at 62.8 °C or more for 8.4 min")]
     [InlineData(ProfileId.TimeAndTemperature, 63, 503, "Plan that hold")]
