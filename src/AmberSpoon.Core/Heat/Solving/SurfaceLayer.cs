@@ -20,7 +20,20 @@ internal sealed class SurfaceLayer
     /// <summary>Juice that covers a surface all over: a tenth of a millimetre, kg/m².</summary>
     private const double CoversKgPerM2 = 0.1;
 
+    /// <summary>What is left between a piece and what it lies on, kg/m².</summary>
+    private const double PressedKgPerM2 = 0.02;
+
+    /// <summary>Dry crust that each kg of drawn water leaves: 1.2 mm at 0.25 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
+    private const double CrustM2KPerWPerKg = 0.0045;
+
+    /// <summary>Steam leaves pores: 1.3 mm at 0.1 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
+    private const double PorousM2KPerWPerKg = 0.013;
+
+    /// <summary>Crust beyond 5 mm is not followed, kg/m².</summary>
+    private const double MostCrustKgPerM2 = 4;
+
     private readonly ScaledMesh _mesh;
+    private readonly double _areaM2;
     private readonly IReadOnlyList<Coat> _coats;
     private readonly int[] _cell;
     private readonly int[] _sideStart = new int[SideCount + 1];
@@ -32,6 +45,8 @@ internal sealed class SurfaceLayer
     private readonly double[] _drawnKgPerM2;
     private readonly double[] _wetness;
     private readonly double[] _browning;
+    private double _supplyKgPerM2S;
+    private double _boiledKgPerM2;
 
     public SurfaceLayer(ScaledMesh mesh, IReadOnlyList<Coat> coats, double startC)
     {
@@ -58,12 +73,6 @@ internal sealed class SurfaceLayer
 
         CoatingKg = FilmKg;
     }
-
-    private readonly double _areaM2;
-    private double _supplyKgPerM2S;
-
-    /// <summary>What is left between a piece and what it lies on, kg/m².</summary>
-    private const double PressedKgPerM2 = 0.02;
 
     public double[] TemperatureC { get; }
 
@@ -221,17 +230,6 @@ internal sealed class SurfaceLayer
     /// <summary>Water that boiled off inside left by the surface, too, and dried it.</summary>
     public void Boil(double kg) => _boiledKgPerM2 += kg / _areaM2;
 
-    private double _boiledKgPerM2;
-
-    /// <summary>Dry crust that each kg of drawn water leaves: 1.2 mm at 0.25 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
-    private const double CrustM2KPerWPerKg = 0.0045;
-
-    /// <summary>Steam leaves pores: 1.3 mm at 0.1 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
-    private const double PorousM2KPerWPerKg = 0.013;
-
-    /// <summary>Crust beyond 5 mm is not followed, kg/m².</summary>
-    private const double MostCrustKgPerM2 = 4;
-
     /// <summary>
     /// Books a step that is kept: what evaporates comes from the film first and then from the meat below; what comes out of the
     /// meat wets the surface in part and runs off for the rest.
@@ -277,9 +275,11 @@ internal sealed class SurfaceLayer
             }
         }
 
-        if (water.Draw(drawnKg) < drawnKg)
+        double givenKg = water.Draw(drawnKg);
+        if (givenKg < drawnKg)
         {
             // There is none left: from now on only what wets the surface evaporates.
+            evaporatedKg -= drawnKg - givenKg;
             Array.Fill(_drawnKgPerM2, double.PositiveInfinity);
         }
 

@@ -82,7 +82,7 @@ export function PictureView(props: {
 
 /** What cooks out of it by then. */
 const lossWords = (lot: LotForecast) =>
-  `${Math.round(100 * lot.lossShare)} % ${lot.isChicken ? 'of its mass lost as juice' : 'lighter by lost water'}`;
+  `${Math.round(100 * lot.lossShare)} % ${lot.isChicken ? 'of its mass lost, juice and steam' : 'lighter by lost water'}`;
 
 const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {
   const slowest = answer?.forecast.lots.find((other) => other.lot === lot)?.slowest;
