@@ -122,7 +122,14 @@ public sealed class TendingTests
         Assert.StartsWith("Leave it", tooShort.Advice, StringComparison.Ordinal);
         Assert.Equal(MiddleState.BelowTarget, tooShort.Lots[0].State);
         Assert.Contains("Or set the oven to", RecipeCheck.Of(Plans.Thighs, oven, (int)ready - 3).Advice, StringComparison.Ordinal);
-        Assert.StartsWith("Look", RecipeCheck.Of(Plans.Thighs, oven, (int)ready + 20).Advice, StringComparison.Ordinal);
+        RecipeOutcome later = RecipeCheck.Of(Plans.Thighs, oven, (int)ready + 15);
+        Assert.StartsWith("The chicken is good from about 3", later.Advice, StringComparison.Ordinal);
+        Assert.EndsWith("min fit. Measure all the same.", later.Advice, StringComparison.Ordinal);
+        Assert.Equal(MiddleState.AtTarget, later.Lots[0].State);
+        RecipeOutcome past = RecipeCheck.Of(Plans.Thighs, oven, 120);
+        Assert.EndsWith("at the recipe’s 120 min the bone-in thighs are past.", past.Advice, StringComparison.Ordinal);
+        Assert.Equal(MiddleState.Beyond, past.Lots[0].State);
+        Assert.EndsWith("are past.", RecipeCheck.Of(Plans.Of(Cut.BonelessBreast, 225, 204), oven, 50).Advice, StringComparison.Ordinal);
         Assert.StartsWith("The recipe’s time fits", RecipeCheck.Of(Plans.Thighs, oven, (int)Math.Ceiling(ready)).Advice, StringComparison.Ordinal);
         RecipeOutcome supper = RecipeCheck.Of(Plans.Supper, oven, 20);
         Assert.Equal([true, false, false], supper.Lots.Select(lot => lot.IsChicken));

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Doneness.Kinetics;
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 
@@ -7,6 +8,8 @@ namespace AmberSpoon.Core.Trays.Ways;
 /// <summary>What a recipe's temperature and time would do to these pieces.</summary>
 public static class RecipeCheck
 {
+    /// <summary>Ovens that a cook would set for pieces on a tray, °C (common practice): cooler ones leave skin pale and take all evening.</summary>
+    private const double CoolestC = 165;
     private const double HottestC = 245;
 
     /// <param name="plan">The tray; its own steps and later additions are left out.</param>
@@ -16,13 +19,18 @@ public static class RecipeCheck
     {
         TrayPlan recipe = AllAtOnce(plan) with { OvenSetting = oven };
         var settings = new LotSettings(recipe, Layout.TrayArranger.Arrange(recipe));
+        IReadOnlyDictionary<int, GoodWindow> windows = TrayWindows.Of(recipe, settings);
         PlaceStage[] stages = [new(BakePlace.Oven, 60 * minutes)];
         RecipeLot[] lots =
         [
             .. recipe.Chicken.Select(lot =>
             {
                 CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, stages).At(60 * minutes);
-                return new RecipeLot(lot.Id, true, then, lot.Goal.StateAt(then.ColdestC, then.CookMinutes), SurfaceColours.Of(then.Browning));
+                MiddleState state = lot.Goal.StateAt(then.ColdestC, then.CookMinutes);
+
+                // Far above its goal is not past: dark meat is the better for it.
+                bool isStillGood = state == MiddleState.Beyond && !(windows[lot.Id].PastMinutes <= minutes);
+                return new RecipeLot(lot.Id, true, then, isStillGood ? MiddleState.AtTarget : state, SurfaceColours.Of(then.Browning));
             }),
             .. recipe.Vegetables.Select(lot =>
             {
@@ -31,7 +39,27 @@ public static class RecipeCheck
             }),
         ];
         double? ready = Ready(recipe);
-        return new(minutes, oven, lots, ready, Advice(plan, oven, minutes, ready, BestOvenC(recipe, minutes)));
+        return new(minutes, oven, lots, ready, Stretch(recipe, windows, minutes) ?? Advice(plan, oven, minutes, ready, BestOvenC(recipe, minutes)));
+    }
+
+    /// <summary>Where all of the chicken is safe by the recipe's time: how long it is good, and what is past by then; null where it is not.</summary>
+    private static string? Stretch(TrayPlan recipe, IReadOnlyDictionary<int, GoodWindow> windows, int minutes)
+    {
+        GoodWindow[] chicken = [.. recipe.Chicken.Select(lot => windows[lot.Id])];
+        if (chicken.Length == 0 || chicken.Any(window => !(window.OpensMinutes + 3 < minutes)))
+        {
+            return null;
+        }
+
+        double from = chicken.Max(window => window.OpensMinutes!.Value);
+        double? until = chicken.Min(window => window.PastMinutes);
+        string good = until is { } past
+            ? FormattableString.Invariant($"The chicken is good from about {Math.Ceiling(from):0} to {Math.Floor(past):0} min")
+            : FormattableString.Invariant($"The chicken is good from about {Math.Ceiling(from):0} min on");
+        string[] beyond = [.. recipe.Chicken.Where(lot => windows[lot.Id].PastMinutes <= minutes).Select(lot => CutTable.For(lot.Cut).Plural)];
+        return until is { } end && from > end ? null
+            : beyond.Length > 0 ? $"{good}; at the recipe’s {minutes} min the {string.Join(" and the ", beyond)} are past."
+            : $"{good}, so the recipe’s {minutes} min fit. Measure all the same.";
     }
 
     private static TrayPlan AllAtOnce(TrayPlan plan) => plan with
@@ -58,7 +86,7 @@ public static class RecipeCheck
     /// <summary>The oven in which it is done at the recipe's time, °C; null where none within reach does.</summary>
     private static double? BestOvenC(TrayPlan plan, int minutes)
     {
-        double low = TrayPlanLimits.LowestOvenC;
+        double low = CoolestC;
         double high = HottestC;
         if (ReadyAt(high) > minutes || ReadyAt(low) < minutes)
         {
