@@ -63,7 +63,8 @@ export function PictureView(props: {
       />
       <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
       <div className="grid content-start gap-3">
-        <p className="min-h-6 text-lg leading-snug first-letter:uppercase">{shown && sayPiece(shown)}</p>
+        {/* Room for the longest sentence: what lies below must not move away from under a finger when it goes. */}
+        <p className="min-h-32 text-lg leading-snug first-letter:uppercase">{shown && sayPiece(shown)}</p>
         {crowdingWords(view).map((sentence) => (
           <p key={sentence} className="flex gap-2 leading-snug">
             <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
