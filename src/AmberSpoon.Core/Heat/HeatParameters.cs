@@ -25,10 +25,10 @@ public static class HeatParameters
         "Kitchen air", 21, "°C", 18, 26, "Common practice");
 
     public static HeatParameter DryingScale { get; } = new(
-        "Water lost before the surface dries by a factor e", 0.4, "kg/m²", 0.15, 0.6, "Calibrated against W1 to W9 together");
+        "Water lost before the surface dries by a factor e", 0.4, "kg/m²", 0.15, 0.6, "Calibrated against the windows of practice");
 
     public static HeatParameter JuiceMost { get; } = new(
-        "Water that fully shrunken meat no longer holds, share of raw mass", 0.27, "1", 0.2, 0.4, "Calibrated on losses of thighs, checked on breasts");
+        "Water that fully shrunken meat no longer holds, share of raw mass", 0.27, "1", 0.2, 0.4, "Calibrated on the losses of thighs and breasts");
 
     public static HeatParameter JuiceMiddle { get; } = new(
         "Temperature at which it holds half of that less", 67, "°C", 58, 72, "Meat science literature (from memory)");
@@ -37,16 +37,25 @@ public static class HeatParameters
         "Width of that fall", 7, "°C", 3, 10, "Meat science literature (from memory)");
 
     public static HeatParameter JuiceLag { get; } = new(
-        "Time meat takes to let go of it, there", 1500, "s", 200, 3000, "Calibrated on losses of thighs, checked on breasts");
+        "Time meat takes to let go of it, there", 1500, "s", 200, 3000, "Calibrated on the losses of thighs and breasts");
 
     public static HeatParameter JuiceQuickening { get; } = new(
         "Warming that makes it e times as prompt", 20, "°C", 8, 40, "Meat science literature (from memory)");
 
     public static HeatParameter JuiceWetting { get; } = new(
-        "Share of that juice that wets the surface before it runs off", 0.4, "1", 0.1, 0.7, "Calibrated against W1");
+        "Share of that juice that wets the surface before it runs off", 0.4, "1", 0.1, 0.7, "Calibrated against the windows of practice");
 
     public static HeatParameter FilmMost { get; } = new(
-        "Juice that stays on a surface", 0.1, "kg/m²", 0.05, 0.25, "A tenth of a millimetre (common practice)");
+        "Juice that covers a surface, and the most that stays on it", 0.1, "kg/m²", 0.05, 0.25, "A tenth of a millimetre (common practice)");
+
+    public static HeatParameter FilmPressed { get; } = new(
+        "Juice left between a piece and what it lies on", 0.02, "kg/m²", 0, 0.05, "Common practice: a thin smear");
+
+    public static HeatParameter CrustResistance { get; } = new(
+        "Heat held back by the crust that a kg of drawn water leaves", 0.0045, "m²·K/W per kg/m²", 0.003, 0.012, "1.2 mm at 0.25 W/(m·K) (bread crust, from memory)");
+
+    public static HeatParameter PoreResistance { get; } = new(
+        "The same for a kg that boiled off", 0.013, "m²·K/W per kg/m²", 0.006, 0.02, "1.3 mm of pores at 0.1 W/(m·K) (bread crust, from memory)");
 
     public static HeatParameter SkinWetness { get; } = new(
         "Evaporation through skin, against bare meat", 0.66, "1", 0.3, 1, "Common practice: fat renders and slows drying");
@@ -130,7 +139,7 @@ public static class HeatParameters
         "Air under a rack against open air", 0.8, "1", 0.6, 1, "Common practice");
 
     public static HeatParameter BedAirShare { get; } = new(
-        "Air through a bed of vegetables against open air", 0.52, "1", 0.1, 0.7, "Calibrated against W2 and W5");
+        "Air through a bed of vegetables against open air", 0.52, "1", 0.1, 0.7, "Calibrated against the windows of practice");
 
     public static HeatParameter BedHumidity { get; } = new(
         "How near to saturation the air in a bed of vegetables is", 0.66, "1", 0.5, 1, "They give off steam faster than it leaves (common practice)");
@@ -140,6 +149,9 @@ public static class HeatParameters
 
     public static HeatParameter NeighbourSurface { get; } = new(
         "Surface of a neighbouring piece", 85, "°C", 70, 100, "The same computation, middle of a bake");
+
+    public static HeatParameter NeighbourSteam { get; } = new(
+        "How much nearer to steam the air between touching pieces is", 0.4, "1", 0.1, 0.7, "Common practice: a crowded tray steams");
 
     public static HeatParameter FoilConvection { get; } = new(
         "Heat carried under foil", 8, "W/(m²·K)", 8, 25, "Natural convection with some condensing steam (from memory)");
@@ -243,10 +255,10 @@ public static class HeatParameters
     public static IReadOnlyList<HeatParameter> All { get; } =
     [
         StillConvection, FanConvection, RoomConvection, Emissivity, OvenVapourPressure, RoomVapourPressure, RoomAir,
-        DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, FilmMost, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
+        DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, FilmMost, FilmPressed, CrustResistance, PoreResistance, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
         FillingDensity, FillingSpecificHeat, AirLag, WallLag, HeatingRate, CoolingRate, DoorAirShare, DoorWallShare,
         TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
-        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, DripsUnder, FloorExcess, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface,
+        BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, DripsUnder, FloorExcess, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface, NeighbourSteam,
         FoilConvection, FoilExcess, FoilEmissivity, PaperEmissivity, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
         MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
         RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, UpperShelfShare, LowerShelfShare, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,

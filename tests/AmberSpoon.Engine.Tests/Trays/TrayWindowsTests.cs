@@ -2,6 +2,7 @@ using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
+using CsCheck;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Trays;
@@ -55,6 +56,17 @@ public sealed class TrayWindowsTests
         TrayPlan hotter = plan with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 4, 165, targetC: 88)] };
         Assert.True(Of(hotter)[1].BestFromMinutes > now.BestFromMinutes);
     }
+
+    /// <summary>Any cut, goal and oven: a window opens before it is best, and is past after.</summary>
+    [Fact]
+    public void Windows_are_in_order() => Gen.Select(Gen.Int[0, CutTable.All.Count - 1], Gen.Double[140, 260], Gen.Double[60, 92]).Sample(
+        (cut, ovenC, goalC) =>
+        {
+            GoodWindow window = Of(Plans.Of(CutTable.All[cut].Cut, CutTable.All[cut].ReferenceMassG, Math.Round(ovenC), targetC: Math.Round(goalC)))[1];
+            double[] inOrder = [.. new[] { window.OpensMinutes, window.BestFromMinutes, window.BestUntilMinutes, window.PastMinutes }.OfType<double>()];
+            return window.BestFromMinutes is null || inOrder.Order().SequenceEqual(inOrder);
+        },
+        iter: 60);
 
     [Fact]
     public void Together_is_where_all_are_at_their_best()

@@ -4,7 +4,7 @@ namespace AmberSpoon.Core.Doneness.Kinetics;
 
 /// <summary>
 /// How fast a dry surface browns: first-order, by <see cref="HeatParameters.BrowningActivation"/>. The unit is set once: the
-/// skin of an ordinary bone-in thigh is just golden when it is done at 204 °C in a still oven (common practice).
+/// skin of an ordinary bone-in thigh is golden after 35 min at 204 °C in a still oven (common practice).
 /// </summary>
 public static class Browning
 {

@@ -2,7 +2,7 @@ namespace AmberSpoon.Core.Doneness.Kinetics;
 
 /// <summary>
 /// How far heat has softened a vegetable: minutes at 100 °C that would have done as much, C = ∫10^((T−100)/33) dt, with
-/// z = 33 °C (Mansfield 1962, from memory). For meat use juice and a measured temperature instead.
+/// z = 33 °C (Mansfield 1962, from memory). For meat use a measured temperature instead.
 /// </summary>
 public static class CookValue
 {

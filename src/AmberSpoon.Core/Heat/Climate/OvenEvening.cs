@@ -258,9 +258,6 @@ public sealed class OvenEvening : Surroundings
         return open with { IncomingRadiationWPerM2 = ((1 - view) * open.IncomingRadiationWPerM2) + (view * element) };
     }
 
-    /// <summary>Between touching pieces the air is this much nearer to steam.</summary>
-    private const double SteamShare = 0.4;
-
     /// <summary>Neighbours stand in the way of radiation and air, and steam.</summary>
     private FaceClimate Crowded(FaceClimate open)
     {
@@ -269,7 +266,7 @@ public sealed class OvenEvening : Surroundings
         return open with
         {
             // What rises between close pieces is their own steam.
-            AirC = open.AirC - (SteamShare * crowding * Math.Max(0, open.AirC - Materials.WaterVapour.BoilingC)),
+            AirC = open.AirC - (HeatParameters.NeighbourSteam.Value * crowding * Math.Max(0, open.AirC - Materials.WaterVapour.BoilingC)),
             ConvectionWPerM2K = open.ConvectionWPerM2K * (1 - (crowding / 2)),
             IncomingRadiationWPerM2 = ((1 - crowding) * open.IncomingRadiationWPerM2) + (crowding * neighbours),
             VapourPressurePa = open.VapourPressurePa * (1 + (2 * crowding)),

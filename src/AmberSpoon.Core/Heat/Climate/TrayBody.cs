@@ -56,9 +56,6 @@ internal sealed class TrayBody
     /// <summary>How far up the sides of a piece liquid stands, as a share of its height; a film of drippings does not.</summary>
     public double WetHeightShare => _liquidKgPerM2 < 1 ? 0 : Math.Min(1, _liquidKgPerM2 / PieceMm);
 
-    /// <summary>Liquid in the tray, kg/m² or mm.</summary>
-    public double LiquidKgPerM2 => _liquidKgPerM2;
-
     public void Drain() => _liquidKgPerM2 = 0;
 
     /// <summary>What runs off a piece: some of it stays under it, the rest runs to where the tray is open and hot, kg per m² of its under side.</summary>

@@ -3,7 +3,7 @@ namespace AmberSpoon.Core.Heat.Materials;
 /// <summary>
 /// How meat lets go of its water as its proteins shrink: towards a holding capacity that falls with temperature, and not at
 /// once. Form after van der Sman (2007, Meat Science; from memory): a logistic fall of what is held around 60 to 70 °C, reached
-/// by a first-order process. The numbers are calibrated on the losses of thighs, see docs/how-it-works.md.
+/// by a first-order process. The numbers are calibrated on losses of thighs and breasts, see docs/how-it-works.md.
 /// </summary>
 internal static class JuiceRelease
 {

@@ -17,17 +17,10 @@ internal sealed class SurfaceLayer
     private const int MostTrials = 16;
     private const double CloseC = 0.05;
 
-    /// <summary>Juice that covers a surface all over: a tenth of a millimetre, kg/m².</summary>
-    private const double CoversKgPerM2 = 0.1;
-
-    /// <summary>What is left between a piece and what it lies on, kg/m².</summary>
-    private const double PressedKgPerM2 = 0.02;
-
-    /// <summary>Dry crust that each kg of drawn water leaves: 1.2 mm at 0.25 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
-    private const double CrustM2KPerWPerKg = 0.0045;
-
-    /// <summary>Steam leaves pores: 1.3 mm at 0.1 W/(m·K) (from memory of bread crust), m²·K/W per kg/m².</summary>
-    private const double PorousM2KPerWPerKg = 0.013;
+    private static readonly double CoversKgPerM2 = HeatParameters.FilmMost.Value;
+    private static readonly double PressedKgPerM2 = HeatParameters.FilmPressed.Value;
+    private static readonly double CrustM2KPerWPerKg = HeatParameters.CrustResistance.Value;
+    private static readonly double PorousM2KPerWPerKg = HeatParameters.PoreResistance.Value;
 
     /// <summary>Crust beyond 5 mm is not followed, kg/m².</summary>
     private const double MostCrustKgPerM2 = 4;
@@ -71,25 +64,15 @@ internal sealed class SurfaceLayer
             Array.Fill(_filmKgPerM2, coats[side].FreeWaterKgPerM2, _sideStart[side], _sideStart[side + 1] - _sideStart[side]);
         }
 
+        double underM2 = mesh.AreaM2.Skip(_sideStart[(int)Side.Under]).Sum();
+        UnderM2 = underM2 > 0 ? underM2 : _areaM2;
         CoatingKg = FilmKg;
     }
 
     public double[] TemperatureC { get; }
 
     /// <summary>Of the side laid downwards, or of all where there is none, m².</summary>
-    public double UnderM2
-    {
-        get
-        {
-            double sum = 0;
-            for (int e = _sideStart[(int)Side.Under]; e < _sideStart[(int)Side.Under + 1]; e++)
-            {
-                sum += _mesh.AreaM2[e];
-            }
-
-            return sum > 0 ? sum : _areaM2;
-        }
-    }
+    public double UnderM2 { get; }
 
     /// <summary>Water that coatings brought, kg.</summary>
     public double CoatingKg { get; private set; }
@@ -252,7 +235,7 @@ internal sealed class SurfaceLayer
             Coat coat = _coats[side];
 
             // From between a piece and what it lies on, juice is pressed out.
-            double mostKgPerM2 = coat.FreeWaterKgPerM2 + (sides[side].ContactWPerM2K > 0 ? PressedKgPerM2 : HeatParameters.FilmMost.Value);
+            double mostKgPerM2 = coat.FreeWaterKgPerM2 + (sides[side].ContactWPerM2K > 0 ? PressedKgPerM2 : CoversKgPerM2);
             for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
             {
                 double areaM2 = _mesh.AreaM2[e];

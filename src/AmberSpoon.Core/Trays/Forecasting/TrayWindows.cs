@@ -36,7 +36,9 @@ public static class TrayWindows
         double? bestFromS = Later(opensS, lot.Goal.CoreC < limits.BestFromC && !CutTable.For(lot.Cut).IsDark
             ? heaviest.TimeToReachS(lot.Goal.CoreC) + lot.Goal.HoldSeconds
             : heaviest.TimeToReachS(bestFromC));
-        double? pastS = Sooner(lightest.TimeToReachS(limits.PastC) + limits.PastAfterS, FirstS(lightest, sample =>
+        // Who wants it hotter than most is not told that it is past before it is as wished.
+        double pastC = Math.Max(limits.PastC, lot.Goal.CoreC + (limits.PastC - limits.BestUntilC));
+        double? pastS = Sooner(lightest.TimeToReachS(pastC) + limits.PastAfterS, FirstS(lightest, sample =>
             SurfaceColours.Of(sample.BrowningTop) == SurfaceColour.Burnt || (!CutTable.For(lot.Cut).IsDark && sample.LossShare > WindowRule.DryShare)));
         double? untilS = Sooner(Later(bestFromS, lightest.TimeToReachS(Math.Max(limits.BestUntilC, lot.Goal.CoreC))), pastS);
         return InMinutes(lot.AddAtMinutes, opensS, bestFromS, untilS, pastS);
@@ -78,6 +80,8 @@ public static class TrayWindows
     private static GoodWindow InMinutes(int inMinutes, params double?[] seconds)
     {
         double?[] minutes = [.. seconds.Select(second => second is { } s ? Math.Round(inMinutes + (s / 60), 1) : (double?)null)];
-        return new(minutes[0], minutes[1], minutes[2], minutes[3]);
+
+        // What burns before it is good has no best.
+        return minutes[3] < minutes[1] ? new(minutes[0], null, null, minutes[3]) : new(minutes[0], minutes[1], minutes[2], minutes[3]);
     }
 }

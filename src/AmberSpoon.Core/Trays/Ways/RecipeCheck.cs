@@ -39,7 +39,7 @@ public static class RecipeCheck
             }),
         ];
         double? ready = Ready(recipe);
-        return new(minutes, oven, lots, ready, Stretch(recipe, windows, minutes) ?? Advice(plan, oven, minutes, ready, BestOvenC(recipe, minutes)));
+        return new(minutes, oven, lots, ready, (Stretch(recipe, windows, minutes) ?? Advice(plan, oven, minutes, ready, BestOvenC(recipe, minutes))) + StillHard(recipe, windows, minutes));
     }
 
     /// <summary>Where all of the chicken is safe by the recipe's time: how long it is good, and what is past by then; null where it is not.</summary>
@@ -60,6 +60,19 @@ public static class RecipeCheck
         return until is { } end && from > end ? null
             : beyond.Length > 0 ? $"{good}; at the recipe’s {minutes} min the {string.Join(" and the ", beyond)} are past."
             : $"{good}, so the recipe’s {minutes} min fit. Measure all the same.";
+    }
+
+    /// <summary>Vegetables that the recipe leaves hard; of a tray without chicken the advice is about them already.</summary>
+    private static string StillHard(TrayPlan recipe, IReadOnlyDictionary<int, GoodWindow> windows, int minutes)
+    {
+        string[] hard =
+        [
+            .. recipe.Vegetables.Where(lot => recipe.Chicken.Count > 0 && !(windows[lot.Id].OpensMinutes <= minutes))
+                .Select(lot => windows[lot.Id].OpensMinutes is { } at
+                    ? FormattableString.Invariant($"{VegetableTable.For(lot.Kind).Name} (about {Math.Ceiling(at):0} min)")
+                    : $"{VegetableTable.For(lot.Kind).Name} (not in this oven)"),
+        ];
+        return hard.Length == 0 ? string.Empty : $" Not tender by then: {string.Join(", ", hard)}.";
     }
 
     private static TrayPlan AllAtOnce(TrayPlan plan) => plan with

@@ -14,9 +14,24 @@ namespace AmberSpoon.Server.Stations.Bakes;
 /// </summary>
 internal sealed class EventReader
 {
+    private static readonly Dictionary<string, Func<EventReader, EventRequest, string, double, Happening>> Readers = new(StringComparer.Ordinal)
+    {
+        ["lotIn"] = (reader, request, at, _) => reader.InOf(request, at),
+        ["lotOut"] = (reader, request, at, _) => reader.OutOf(request, at),
+        ["moved"] = (reader, request, at, _) => new Moved(reader.PlaceOf(request.Place!.Value, at)),
+        ["resting"] = (reader, _, at, _) => reader.RestOf(at),
+        ["actDone"] = (reader, request, at, _) => new ActDone(reader.ActOf(request, at)),
+        ["actSkipped"] = (reader, request, at, _) => new ActSkipped(reader.ActOf(request, at)),
+        ["ovenSet"] = (_, request, _, _) => new OvenSet(request.Setting!.ToEntered()),
+        ["reading"] = (reader, request, at, atS) => reader.ReadingOf(request, at, atS),
+        ["answer"] = (reader, request, at, _) => reader.AnswerOf(request, at),
+        ["note"] = (_, request, _, _) => new Noted(request.Text!.Trim()),
+        ["finished"] = (_, _, _, _) => new Finished(),
+        ["corrected"] = (reader, request, at, _) => new Corrected(reader.CorrectedOf(request, at)),
+    };
+
     /// <summary>Events that may be told; started and said are the kitchen's own.</summary>
-    public static readonly IReadOnlyList<string> Kinds =
-        ["lotIn", "lotOut", "moved", "resting", "actDone", "actSkipped", "ovenSet", "reading", "answer", "note", "finished", "corrected"];
+    public static IReadOnlyCollection<string> Kinds => Readers.Keys;
 
     /// <summary>A device's clock may be this much ahead of the kitchen's.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
@@ -74,7 +89,7 @@ internal sealed class EventReader
         }
 
         DateTimeOffset when = WhenOf(request, at);
-        Add(new BakeEvent(State.Seq + 1, commandId, when, HappeningOf(request, at, State.Clock.BakeS(when))));
+        Add(new BakeEvent(State.Seq + 1, commandId, when, Readers[request.Kind!](this, request, at, State.Clock.BakeS(when))));
     }
 
     private void Add(BakeEvent told)
@@ -99,23 +114,6 @@ internal sealed class EventReader
             ? throw Invalid($"{at}.at", "That was before the tray went in.")
             : BookTime(told < _now ? told : _now);
     }
-
-    private Happening HappeningOf(EventRequest request, string at, double atS) => request.Kind switch
-    {
-        "lotIn" => InOf(request, at),
-        "lotOut" => OutOf(request, at),
-        "moved" => new Moved(PlaceOf(request.Place!.Value, at)),
-        "resting" => RestOf(at),
-        "actDone" => new ActDone(ActOf(request, at)),
-        "actSkipped" => new ActSkipped(ActOf(request, at)),
-        "ovenSet" => new OvenSet(request.Setting!.ToEntered()),
-        "reading" => ReadingOf(request, at, atS),
-        "answer" => AnswerOf(request, at),
-        "note" => new Noted(request.Text!.Trim()),
-        "finished" => new Finished(),
-        "corrected" => new Corrected(CorrectedOf(request, at)),
-        _ => throw new System.Diagnostics.UnreachableException($"The validator let {request.Kind} pass."),
-    };
 
     private LotState LotOf(EventRequest request, string at) =>
         request.Lot is { } lot && State.Find(new(lot)) is { } found ? found : throw Invalid($"{at}.lot", "That lot is not on this tray.");
