@@ -19,8 +19,8 @@ public sealed class BakeEstimate
     private const double SlowZ = -KitchenPrior.TenthZ;
     private const double FastZ = KitchenPrior.TenthZ;
 
-    /// <summary>An unmeasured piece may be colder than the others where one kitchen in a hundred has it so.</summary>
-    private const double UnmeasuredZ = -2.33;
+    /// <summary>An unmeasured piece may be colder than the others where one kitchen in a thousand has it so.</summary>
+    private const double UnmeasuredZ = -3.1;
 
     /// <summary>One reading clears a piece that is hot enough in 95 kitchens of 100, two where it is in half of them.</summary>
     private const double NearlyAllZ = -1.645;
