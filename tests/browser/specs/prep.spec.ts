@@ -199,7 +199,9 @@ test('a saved page becomes a tray and a mix, and its own time is tried', async (
   await expect(page.getByRole('heading', { name: 'window.hurt = 1Mustard thighs' })).toBeVisible();
   expect(await page.evaluate(() => 'hurt' in window)).toBe(false);
   await page.getByRole('button', { name: 'Make the tray and the mix' }).click();
-  await expect(page.getByText(/good from about \d+|Look \d+ min sooner|Leave it \d+ min longer|fits these pieces/)).toBeVisible();
+  await expect(
+    page.getByText(/good from about \d+|Look \d+ min sooner|Leave it \d+ min longer|fits these pieces/),
+  ).toBeVisible();
   await page.getByRole('link', { name: 'See the tray' }).click();
   await expect(page.getByRole('slider')).toBeVisible();
   const tray = await kitchen.get('/api/tray');
