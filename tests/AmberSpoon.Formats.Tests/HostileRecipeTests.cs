@@ -126,4 +126,15 @@ public sealed class HostileRecipeTests
     {
         Assert.Throws<RecipeFormatException>(() => RecipeReader.Read(new StringBuilder().Append('a', RecipeReader.LargestBytes + 1).ToString()));
     }
+
+    /// <summary>Whoever asked has gone: nothing more is read, whichever way the text comes in.</summary>
+    [Theory]
+    [InlineData("Lemon thighs\nIngredients\n6 thighs\nMethod\nBake at 200 °C for 40 minutes.")]
+    [InlineData("""{ "@type": "Recipe", "name": "Lemon thighs", "recipeIngredient": ["6 thighs"] }""")]
+    [InlineData("""<script type="application/ld+json">{ "@type": "Recipe", "name": "Lemon thighs", "recipeIngredient": ["6 thighs"] }</script>""")]
+    public void Reading_stops_when_the_asker_has_gone(string text)
+    {
+        Assert.NotEmpty(RecipeReader.Read(text).Recipe.Ingredients);
+        Assert.Throws<OperationCanceledException>(() => RecipeReader.Read(text, new CancellationToken(canceled: true)));
+    }
 }

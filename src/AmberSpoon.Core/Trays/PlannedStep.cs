@@ -2,7 +2,10 @@ using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
 
-/// <summary>Something the plan has the cook do while the food is in the oven. Adding and taking out belongs to the lots.</summary>
+/// <summary>
+/// Something the plan has the cook do while the food is in the oven, for the whole oven at once. Adding and taking out belongs
+/// to the lots. What one piece feels of it is an <c>OvenStep</c>; <c>LotTimeline</c> is the one place that turns one into the other.
+/// </summary>
 /// <param name="Kind">What.</param>
 /// <param name="AtMinutes">Minutes after the first food went in.</param>
 /// <param name="Setting">Of <see cref="StepKind.Lower"/>: what the dial is turned to.</param>

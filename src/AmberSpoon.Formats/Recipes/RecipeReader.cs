@@ -42,8 +42,9 @@ public static partial class RecipeReader
     private static partial Regex LooksLikeAStep();
 
     /// <param name="text">The whole file or paste.</param>
+    /// <param name="cancel">Heeded between scripts, lines and steps, each of which is bounded.</param>
     /// <exception cref="RecipeFormatException">There is no recipe in it, or it is not readable; says what to do.</exception>
-    public static RecipeReading Read(string text)
+    public static RecipeReading Read(string text, CancellationToken cancel = default)
     {
         ArgumentNullException.ThrowIfNull(text);
         if (text.Length > LargestBytes)
@@ -65,8 +66,8 @@ public static partial class RecipeReader
         try
         {
             return trimmed[0] is '{' or '['
-                ? FromJson(trimmed)
-                : trimmed[0] == '<' ? FromHtml(trimmed) : FromLines(trimmed);
+                ? FromJson(trimmed, cancel)
+                : trimmed[0] == '<' ? FromHtml(trimmed, cancel) : FromLines(trimmed, cancel);
         }
         catch (RegexMatchTimeoutException)
         {
@@ -77,11 +78,12 @@ public static partial class RecipeReader
     /// <summary>Half a surrogate pair is no letter and cannot be written: it becomes a replacement mark.</summary>
     private static string Whole(string text) => Encoding.UTF8.GetString(Encoding.UTF8.GetBytes(text));
 
-    private static RecipeReading FromHtml(string html)
+    private static RecipeReading FromHtml(string html, CancellationToken cancel)
     {
         foreach (string json in LinkedData.Of(html).Take(MostScripts))
         {
-            if (TryFind(json) is { } found)
+            cancel.ThrowIfCancellationRequested();
+            if (TryFind(json, cancel) is { } found)
             {
                 return found;
             }
@@ -90,11 +92,11 @@ public static partial class RecipeReader
         throw new RecipeFormatException("This page holds no recipe that can be read (no schema.org Recipe in it). Copy the recipe’s words and paste them.");
     }
 
-    private static RecipeReading? TryFind(string json)
+    private static RecipeReading? TryFind(string json, CancellationToken cancel)
     {
         try
         {
-            return FromJson(json);
+            return FromJson(json, cancel);
         }
         catch (RecipeFormatException)
         {
@@ -102,13 +104,13 @@ public static partial class RecipeReader
         }
     }
 
-    private static RecipeReading FromJson(string json)
+    private static RecipeReading FromJson(string json, CancellationToken cancel)
     {
         try
         {
             using JsonDocument document = JsonDocument.Parse(Encoding.UTF8.GetBytes(json), new() { MaxDepth = DeepestJson, AllowTrailingCommas = true, CommentHandling = JsonCommentHandling.Skip });
             return RecipeNode.Find(document.RootElement) is { } node
-                ? FromNode(node)
+                ? FromNode(node, cancel)
                 : throw new RecipeFormatException("There is no recipe in it: a schema.org Recipe is needed.");
         }
         catch (JsonException unread)
@@ -119,7 +121,7 @@ public static partial class RecipeReader
         }
     }
 
-    private static RecipeReading FromNode(JsonElement node)
+    private static RecipeReading FromNode(JsonElement node, CancellationToken cancel)
     {
         var unclear = new List<string>();
         IEnumerable<string> steps = node.TryGetProperty("recipeInstructions", out JsonElement instructions) ? RecipeNode.Steps(instructions) : [];
@@ -128,7 +130,8 @@ public static partial class RecipeReader
             [.. RecipeNode.Texts(node, "recipeIngredient").Concat(RecipeNode.Texts(node, "ingredients")).Take(MostIngredients + 1)],
             steps,
             Serves([.. RecipeNode.Texts(node, "recipeYield").Concat(RecipeNode.Texts(node, "yield")).Take(MostYields).Select(said => Plain(said, LongestHeading))], unclear),
-            unclear);
+            unclear,
+            cancel);
         return read with
         {
             Recipe = read.Recipe with
@@ -141,7 +144,7 @@ public static partial class RecipeReader
         };
     }
 
-    private static RecipeReading FromLines(string text)
+    private static RecipeReading FromLines(string text, CancellationToken cancel)
     {
         // Cut before any pattern is tried: what a pattern costs grows faster than its line.
         string[] lines = [.. Lines(text).Select(line => line.Trim()).Where(line => line.Length > 0).Select(line => LineTokens.Cut(line, LongestStep)).Take(MostLines)];
@@ -176,7 +179,7 @@ public static partial class RecipeReader
             throw new RecipeFormatException("No ingredients were found. Paste the name on the first line, then one ingredient a line, then the steps.");
         }
 
-        return Finish(lines[0], ingredients, steps, serves, unclear);
+        return Finish(lines[0], ingredients, steps, serves, unclear, cancel);
     }
 
     private static IEnumerable<string> Lines(string text)
@@ -188,14 +191,20 @@ public static partial class RecipeReader
         }
     }
 
-    private static RecipeReading Finish(string name, List<string> ingredients, IEnumerable<string> steps, int? serves, List<string> unclear)
+    private static string Heeding(string text, CancellationToken cancel)
+    {
+        cancel.ThrowIfCancellationRequested();
+        return text;
+    }
+
+    private static RecipeReading Finish(string name, List<string> ingredients, IEnumerable<string> steps, int? serves, List<string> unclear, CancellationToken cancel)
     {
         if (ingredients.Count > MostIngredients)
         {
             unclear.Add($"Only the first {MostIngredients} ingredients were taken.");
         }
 
-        IngredientLine[] lines = [.. ingredients.Take(MostIngredients).Select(IngredientParser.Parse).Where(line => line.Text.Length > 0)];
+        IngredientLine[] lines = [.. ingredients.Take(MostIngredients).Select(line => IngredientParser.Parse(Heeding(line, cancel))).Where(line => line.Text.Length > 0)];
         foreach (string negative in ingredients.Take(MostIngredients).Where(StartsNegative))
         {
             unclear.Add($"“{Plain(negative, 80)}”: less than nothing was read as an amount without its minus.");
@@ -206,7 +215,7 @@ public static partial class RecipeReader
             unclear.Add($"“{line.Text}”: no amount was found.");
         }
 
-        string[] said = [.. steps.Take(MostSteps).Select(step => Plain(step, LongestStep)).Where(step => step.Length > 0)];
+        string[] said = [.. steps.Take(MostSteps).Select(step => Plain(Heeding(step, cancel), LongestStep)).Where(step => step.Length > 0)];
         IReadOnlyList<OvenMention> ovens = OvenWords.Ovens(said);
         int? bake = OvenWords.BakeMinutes(said);
         if (ovens.Count == 0)

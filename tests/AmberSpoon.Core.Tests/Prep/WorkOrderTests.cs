@@ -21,17 +21,85 @@ public sealed class WorkOrderTests
             minutes,
             garnish));
 
+    /// <summary>
+    /// Judged by what the cook reads, not by the mark the order gave its own steps: whoever reads "unwrap the meat" has raw
+    /// hands until the next "wash".
+    /// </summary>
     [Fact]
-    public void No_generated_order_breaks_the_rule_and_every_key_is_its_own() => AnyWork.Sample(
+    public void No_generated_order_takes_raw_hands_to_what_is_eaten_as_it_is_or_to_a_jar() => AnyWork.Sample(
         work =>
         {
             IReadOnlyList<WorkStep> steps = WorkOrder.Of(work);
-            Assert.Null(CleanToRaw.FirstBreach(steps));
-            Assert.Equal(steps.Count, steps.Select(step => step.Key).Distinct().Count());
-            Assert.Equal(steps, WorkOrder.Of(work));
-            Assert.Equal(work.Plan.Chicken.Count > 0, steps.Any(step => step.Touches == Touches.Raw));
+            bool raw = false;
+            foreach (WorkStep step in steps)
+            {
+                Meets met = AsRead(step);
+                Assert.False(raw && met is (Meets.EatenAsIs or Meets.Jars), $"raw hands at: {step.Title}");
+                Assert.False(raw && met == Meets.Vegetables, $"a clean board asked for with raw hands: {step.Title}");
+                raw = met == Meets.RawMeat || (raw && met != Meets.Soap);
+            }
+
+            Assert.False(raw, "the work ends unwashed");
+            Assert.Equal(work.Plan.Chicken.Count > 0, steps.Any(step => AsRead(step) == Meets.RawMeat));
         },
         iter: 2000);
+
+    [Fact]
+    public void Every_step_is_marked_as_what_it_reads_and_every_key_is_its_own() => AnyWork.Sample(
+        work =>
+        {
+            IReadOnlyList<WorkStep> steps = WorkOrder.Of(work);
+            Assert.All(steps, step => Assert.Equal(AsRead(step), step.Touches switch
+            {
+                Touches.Wash => Meets.Soap,
+                Touches.ReadyToEat => Meets.EatenAsIs,
+                Touches.Stores => Meets.Jars,
+                Touches.ToBeCooked => Meets.Vegetables,
+                _ => Meets.RawMeat,
+            }));
+            Assert.Equal(steps.Count, steps.Select(step => step.Key).Distinct().Count());
+            Assert.Equal(steps, WorkOrder.Of(work));
+        },
+        iter: 500);
+
+    /// <summary>R raw, W wash, E eaten as it is, J jars, V vegetables; the number is the step that breaks the rule, from 0.</summary>
+    [Theory]
+    [InlineData("", null)]
+    [InlineData("WEJVRW", null)]
+    [InlineData("RWRW", null)]
+    [InlineData("RVW", null)]
+    [InlineData("RWE", null)]
+    [InlineData("WR", 1)]
+    [InlineData("REW", 1)]
+    [InlineData("RJW", 1)]
+    [InlineData("RVEW", 2)]
+    [InlineData("RWRVJW", 4)]
+    [InlineData("RV", 1)]
+    public void The_rule_of_the_counter_by_hand(string order, int? breach)
+    {
+        WorkStep[] steps = [.. order.Select((letter, i) => new WorkStep($"{letter}{i}", letter switch
+        {
+            'R' => Touches.Raw,
+            'W' => Touches.Wash,
+            'E' => Touches.ReadyToEat,
+            'J' => Touches.Stores,
+            _ => Touches.ToBeCooked,
+        }, "", ""))];
+        Assert.Equal(breach is { } at ? steps[at] : null, CleanToRaw.FirstBreach(steps));
+        Assert.Null(CleanToRaw.FirstBreach(CleanToRaw.Washed(steps)));
+        Assert.Equal(steps, CleanToRaw.Washed(steps).Where(step => step.Key.Length < 3));
+    }
+
+    /// <summary>From half an hour on it is worth putting the meat in first.</summary>
+    [Theory]
+    [InlineData(29, false)]
+    [InlineData(30, true)]
+    [InlineData(31, true)]
+    public void Meat_goes_before_the_vegetables_from_half_an_hour_of_marinade_on(int minutes, bool meatFirst)
+    {
+        string[] keys = [.. WorkOrder.Of(new(Plans.Supper, MixLibrary.Find("green-yogurt")!.Mix, 0, minutes, false)).Select(step => step.Key)];
+        Assert.Equal(meatFirst, Array.IndexOf(keys, "unwrap") < Array.IndexOf(keys, "vegetable-2"));
+    }
 
     [Fact]
     public void The_rule_notices_when_any_wash_after_raw_is_left_out_or_a_clean_step_comes_last() => AnyWork.Sample(
@@ -80,5 +148,29 @@ public sealed class WorkOrderTests
         Assert.Equal(Touches.Raw, steps.Single(step => step.Key == "egg").Touches);
         Assert.Contains("Skin off", steps.Single(step => step.Key == "trim").Detail, StringComparison.Ordinal);
         Assert.Contains("Do not rinse", steps.Single(step => step.Key == "unwrap").Detail, StringComparison.Ordinal);
+    }
+
+    private enum Meets
+    {
+        Soap,
+        EatenAsIs,
+        Jars,
+        Vegetables,
+        RawMeat,
+    }
+
+    /// <summary>What hands meet, from the words on the screen.</summary>
+    private static Meets AsRead(WorkStep step)
+    {
+        bool Says(string text, params string[] words) => words.Any(word => text.Contains(word, StringComparison.OrdinalIgnoreCase));
+        return step switch
+        {
+            _ when step.Title.StartsWith("Wash", StringComparison.Ordinal) => Meets.Soap,
+            _ when Says(step.Title, "aside for the table") || step.Title.StartsWith("Chop", StringComparison.Ordinal) => Meets.EatenAsIs,
+            _ when step.Title.StartsWith("Cut the", StringComparison.Ordinal) || step.Title.StartsWith("Oven to", StringComparison.Ordinal) => Meets.Vegetables,
+            _ when Says(step.Detail, "jars away", "no jar is touched", "put the jars away") => Meets.Jars,
+            _ when Says(step.Title + step.Detail, "meat", "raw", "skin", "glaze", "butter", "fat off", "all sides") => Meets.RawMeat,
+            _ => throw new InvalidOperationException($"a cook would not know what this touches: {step.Title}"),
+        };
     }
 }

@@ -64,7 +64,7 @@ public sealed class CoatingTests
     [Fact]
     public void A_tray_moved_to_a_worse_shelf_heats_more_slowly_and_its_door_was_open()
     {
-        double Minutes(params TendingStep[] steps) => Heating.Bake(Cut.BoneInThigh, 204, 90, steps: steps).Run().TimeToReachS(74).Minutes();
+        double Minutes(params OvenStep[] steps) => Heating.Bake(Cut.BoneInThigh, 204, 90, steps: steps).Run().TimeToReachS(74).Minutes();
         double still = Minutes();
         Assert.True(Minutes(new MoveShelf(300, 0.8, 45)) > still + 1.5);
         Assert.InRange(Minutes(new MoveShelf(300, 1, 45)), still, still + 1.5);

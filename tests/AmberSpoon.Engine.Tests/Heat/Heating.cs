@@ -17,7 +17,7 @@ internal static class Heating
 
     /// <summary>A piece of its cut's ordinary mass, or another, from the fridge in a still oven on a bare tray.</summary>
     public static PieceBake Bake(
-        Cut cut, double ovenC = 204, double minutes = 60, double? massG = null, IReadOnlyList<TendingStep>? steps = null) => new(
+        Cut cut, double ovenC = 204, double minutes = 60, double? massG = null, IReadOnlyList<OvenStep>? steps = null) => new(
         new PieceBody(cut, massG ?? CutTable.For(cut).ReferenceMassG),
         StartC: 4,
         new(OvenMode.Still, ovenC),

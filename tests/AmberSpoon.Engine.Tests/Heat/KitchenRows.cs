@@ -67,7 +67,7 @@ internal static class KitchenRows
 
     public static OvenTraits Still(double setC) => new(OvenMode.Still, setC);
 
-    public static PieceBake Of(PieceBody piece, OvenTraits oven, Placement? placement = null, params IReadOnlyList<TendingStep> steps) =>
+    public static PieceBake Of(PieceBody piece, OvenTraits oven, Placement? placement = null, params IReadOnlyList<OvenStep> steps) =>
         new(piece, StartC: 4, oven, placement ?? new(), steps, EndS: 3 * 3600);
 }
 

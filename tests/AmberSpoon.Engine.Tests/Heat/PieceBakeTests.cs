@@ -14,7 +14,7 @@ public sealed class PieceBakeTests
 
     private static double MinutesTo74(PieceBake bake) => bake.Run().TimeToReachS(74).Minutes();
 
-    private static PieceBake Thigh(double ovenC = 204, double minutes = 90, params IReadOnlyList<TendingStep> steps) =>
+    private static PieceBake Thigh(double ovenC = 204, double minutes = 90, params IReadOnlyList<OvenStep> steps) =>
         Heating.Bake(Cut.BoneInThigh, ovenC, minutes, steps: steps);
 
     [Fact]
@@ -85,7 +85,7 @@ public sealed class PieceBakeTests
     [Fact]
     public void Opening_the_door_often_costs_minutes()
     {
-        IReadOnlyList<TendingStep> often = [.. Enumerable.Range(1, 8).Select(n => new Baste(n * 240))];
+        IReadOnlyList<OvenStep> often = [.. Enumerable.Range(1, 8).Select(n => new Baste(n * 240))];
         double extra = MinutesTo74(Thigh(steps: often)) - MinutesTo74(Thigh());
         Assert.InRange(extra, 0.7, 12);
     }

@@ -10,14 +10,14 @@ namespace AmberSpoon.Core.Tests.Heat;
 
 public sealed class WaterTests(ITestOutputHelper output)
 {
-    private static readonly Gen<TendingStep[]> Evening = Gen.OneOf(
-        Gen.Int[5, 60].Select(minute => (TendingStep)new Turn(60 * minute)),
-        Gen.Int[5, 60].Select(minute => (TendingStep)new Baste(60 * minute)),
-        Gen.Select(Gen.Int[5, 60], Gen.Double[60, 290]).Select((minute, setC) => (TendingStep)new SetOven(60 * minute, setC)),
-        Gen.Int[5, 60].Select(minute => (TendingStep)new SetCover(60 * minute, Cover.Foil)),
-        Gen.Int[30, 60].Select(minute => (TendingStep)new SwitchMode(60 * minute, OvenMode.Grill)),
-        Gen.Int[5, 60].Select(minute => (TendingStep)new Drain(60 * minute)),
-        Gen.Int[61, 69].Select(minute => (TendingStep)new TakeOut(60 * minute))).Array[0, 5].Select(steps => steps.OrderBy(step => step.AtS).ToArray());
+    private static readonly Gen<OvenStep[]> Evening = Gen.OneOf(
+        Gen.Int[5, 60].Select(minute => (OvenStep)new Turn(60 * minute)),
+        Gen.Int[5, 60].Select(minute => (OvenStep)new Baste(60 * minute)),
+        Gen.Select(Gen.Int[5, 60], Gen.Double[60, 290]).Select((minute, setC) => (OvenStep)new SetOven(60 * minute, setC)),
+        Gen.Int[5, 60].Select(minute => (OvenStep)new SetCover(60 * minute, Cover.Foil)),
+        Gen.Int[30, 60].Select(minute => (OvenStep)new SwitchMode(60 * minute, OvenMode.Grill)),
+        Gen.Int[5, 60].Select(minute => (OvenStep)new Drain(60 * minute)),
+        Gen.Int[61, 69].Select(minute => (OvenStep)new TakeOut(60 * minute))).Array[0, 5].Select(steps => steps.OrderBy(step => step.AtS).ToArray());
 
     /// <summary>Whatever is done: books close, nothing loses more than it holds, nothing is nonsense.</summary>
     [Fact]

@@ -139,7 +139,7 @@ public sealed class WindowTests(ITestOutputHelper output)
     private static double CarryOverC(PieceBake bake, double coreC)
     {
         double outS = bake.Run().TimeToReachS(coreC)!.Value;
-        IReadOnlyList<TendingStep> steps = [.. bake.Steps.Where(step => step.AtS < outS), new TakeOut(outS)];
+        IReadOnlyList<OvenStep> steps = [.. bake.Steps.Where(step => step.AtS < outS), new TakeOut(outS)];
         HeatRun rested = (bake with { Steps = steps, EndS = outS + 1200 }).Run();
         return rested.PeakFrom(outS).ColdestC - coreC;
     }

@@ -10,7 +10,7 @@ public sealed class OvenEvening : Surroundings
 {
     private readonly OvenTraits _traits;
     private readonly Placement _placement;
-    private readonly List<TendingStep> _steps;
+    private readonly List<OvenStep> _steps;
     private readonly OvenAir _oven;
     private readonly TrayBody _tray;
     private Cover _cover;
@@ -29,7 +29,7 @@ public sealed class OvenEvening : Surroundings
     /// <param name="steps">In order of time.</param>
     /// <param name="endS">When to stop following, s.</param>
     /// <exception cref="HeatInputException">Out of range, or out of order.</exception>
-    public OvenEvening(OvenTraits traits, Placement placement, IReadOnlyList<TendingStep> steps, double endS)
+    public OvenEvening(OvenTraits traits, Placement placement, IReadOnlyList<OvenStep> steps, double endS)
     {
         placement.Validate();
         HeatInputException.RequireWithin("endS", endS, 0, Solving.HeatSolver.LongestS);
@@ -59,13 +59,13 @@ public sealed class OvenEvening : Surroundings
     /// <summary>From now on the evening ends like this instead: earlier steps that lie ahead still happen.</summary>
     /// <param name="steps">What else is done, each now or later.</param>
     /// <param name="endS">When to stop following, s.</param>
-    internal void EndWith(IReadOnlyList<TendingStep> steps, double endS)
+    internal void EndWith(IReadOnlyList<OvenStep> steps, double endS)
     {
         _steps.RemoveAll(step => step.AtS > endS);
         _steps.AddRange(steps);
 
         // A stable sort, and none among what has happened already.
-        TendingStep[] ahead = [.. _steps.Skip(_next).OrderBy(step => step.AtS)];
+        OvenStep[] ahead = [.. _steps.Skip(_next).OrderBy(step => step.AtS)];
         _steps.RemoveRange(_next, _steps.Count - _next);
         _steps.AddRange(ahead);
         _endS = endS;
@@ -164,7 +164,7 @@ public sealed class OvenEvening : Surroundings
         }
     }
 
-    private void Happen(TendingStep step)
+    private void Happen(OvenStep step)
     {
         _underRatePerS = 0;
         switch (step)

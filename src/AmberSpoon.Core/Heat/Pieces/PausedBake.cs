@@ -32,7 +32,7 @@ internal sealed class PausedBake
     /// <param name="steps">What else is done.</param>
     /// <param name="endS">When to stop following, s.</param>
     /// <param name="cancel">Ends the run between steps.</param>
-    public void FollowTo(IReadOnlyList<TendingStep> steps, double endS, CancellationToken cancel = default)
+    public void FollowTo(IReadOnlyList<OvenStep> steps, double endS, CancellationToken cancel = default)
     {
         _evening.EndWith(steps, endS);
         _solver.Follow(toGoal: false, cancel);

@@ -13,7 +13,7 @@ namespace AmberSpoon.Core.Heat.Pieces;
 /// <param name="Steps">What is done to it, in order of time.</param>
 /// <param name="EndS">When to stop following, s since it went in.</param>
 public sealed record PieceBake(
-    FoodBody Piece, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps, double EndS)
+    FoodBody Piece, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<OvenStep> Steps, double EndS)
 {
     /// <summary>Ends early once the coldest meat is this hot, °C.</summary>
     public double StopAtColdestC { get; init; } = double.PositiveInfinity;

@@ -102,7 +102,7 @@ public static class WorkOrder
                     yield return new("egg", Touches.Raw, "Beat the eggs", "Raw egg counts as raw meat.");
                 }
 
-                yield return new("wet-hand", Touches.Raw, waited ? "Wet hand: let the marinade drip off" : "Wet hand: meat through the binder", "This hand never goes into the crumb.", Hand.Wet);
+                yield return new("wet-hand", Touches.Raw, waited ? "Wet hand: let the marinade drip off" : "Wet hand: meat through the binder", "The hand that holds the meat: it never goes into the crumb.", Hand.Wet);
                 yield return new("dry-hand", Touches.Raw, "Dry hand: crumb over, pat on, shake off", "This hand never touches the meat: it is the clean one.", Hand.Dry);
                 break;
             case MixKind.DryRub:

@@ -15,6 +15,13 @@ public static class GuessDesign
     private const double StartC = 2;
     private const double Evaporation = 0.30;
 
+    /// <summary>
+    /// Colder, slower to take up heat, and wetter: the end of each doubt that keeps a surface cool, all at once. For rules that
+    /// must hold in the slowest kitchen; <see cref="Around"/> is for bands.
+    /// </summary>
+    public static KitchenGuess CoolSurface { get; } = new(
+        ThicknessFactor: 1, -OvenOffsetC, ExchangeFactor: 1 - Exchange, StartDifferenceC: -StartC, EvaporationFactor: 1 + Evaporation);
+
     /// <summary>One pair per uncertain input: the end that heats faster, and the end that heats slower.</summary>
     /// <param name="centre">What is taken to be likeliest.</param>
     /// <param name="heightMeasured">A ruler halves the doubt about thickness.</param>

@@ -13,7 +13,7 @@ internal sealed class LotTimeline
     private readonly int _vessel;
     private readonly int _addAtMinutes;
     private readonly bool _isChicken;
-    private readonly List<TendingStep> _steps = [];
+    private readonly List<OvenStep> _steps = [];
     private double _setC;
     private double _placeC;
     private OvenMode _mode;
@@ -66,7 +66,7 @@ internal sealed class LotTimeline
 
     public Cover CoverAtFirst { get; }
 
-    public IReadOnlyList<TendingStep> Steps { get; }
+    public IReadOnlyList<OvenStep> Steps { get; }
 
     /// <summary>A cover at 0 goes on before the door is shut.</summary>
     private bool IsFromTheStart((int AtMinutes, PlannedStep? Step) step) => _addAtMinutes == 0 && step.AtMinutes == 0;

@@ -15,7 +15,7 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <param name="Steps">What is done while it is in, in order of time.</param>
 /// <param name="Index">Which of its lot's pieces it is.</param>
 public sealed record PieceSetting(
-    FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<TendingStep> Steps, int Index = 0)
+    FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<OvenStep> Steps, int Index = 0)
 {
     /// <summary>The bake that follows from a guess about the kitchen.</summary>
     /// <param name="guess">What is assumed about the kitchen.</param>
@@ -41,9 +41,9 @@ public sealed record PieceSetting(
         };
     }
 
-    private static List<TendingStep> MovesOf(IReadOnlyList<PlaceStage> stages)
+    private static List<OvenStep> MovesOf(IReadOnlyList<PlaceStage> stages)
     {
-        var moves = new List<TendingStep>();
+        var moves = new List<OvenStep>();
         double atS = 0;
         for (int i = 0; i < stages.Count; i++)
         {

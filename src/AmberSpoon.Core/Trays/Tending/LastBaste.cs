@@ -39,9 +39,7 @@ public static class LastBaste
             LotForecast made = forecast.Of(lot.Id);
             double outS = 60 * (made.OutMinutes - made.InMinutes);
 
-            // Colder, slower to take up heat, and wetter: the end of each doubt that keeps the surface cool.
-            var slow = new KitchenGuess(ThicknessFactor: 1, OvenOffsetC: -12, ExchangeFactor: 0.8, StartDifferenceC: -2, EvaporationFactor: 1.3);
-            HeatRun run = settings.Of(lot).Bake(slow, [new(BakePlace.Oven, outS)]).Follow(GridLevel.Quick);
+            HeatRun run = settings.Of(lot).Bake(GuessDesign.CoolSurface, [new(BakePlace.Oven, outS)]).Follow(GridLevel.Quick);
             latest[i] = LatestS(run, outS) is { } latestS ? made.InMinutes + (latestS / 60) : double.NegativeInfinity;
         });
         double kept = Math.Floor(latest.Min() - MarginMinutes);

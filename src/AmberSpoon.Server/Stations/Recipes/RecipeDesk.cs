@@ -22,9 +22,9 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
 {
     private const int LongestCheckMinutes = 240;
 
-    public static RecipeUnderstood Understand(RecipeText request)
+    public static RecipeUnderstood Understand(RecipeText request, CancellationToken cancel)
     {
-        RecipeReading reading = Read(request);
+        RecipeReading reading = Asker.WhileWaiting(() => Read(request, cancel), cancel);
         try
         {
             RecipeTranslation made = RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan);
@@ -38,7 +38,7 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
 
     public async Task<RecipeMade> Use(RecipeText request, CommandHead head, CancellationToken cancel)
     {
-        RecipeReading reading = Read(request);
+        RecipeReading reading = Asker.WhileWaiting(() => Read(request, cancel), cancel);
         RecipeTranslation made = Refusing(() => RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan));
         TrayPlan plan = Asker.WhileWaiting(() => Laid(made.Plan), cancel);
         int trayId = await commands.Once(
@@ -90,7 +90,7 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
     private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe) =>
         recipe is { Ovens.Count: > 0, BakeMinutes: > 0 and <= LongestCheckMinutes } ? RecipeCheck.Of(plan, plan.OvenSetting, recipe.BakeMinutes.Value) : null;
 
-    private static RecipeReading Read(RecipeText request) => Refusing(() => RecipeReader.Read(request.Text ?? string.Empty));
+    private static RecipeReading Read(RecipeText request, CancellationToken cancel) => Refusing(() => RecipeReader.Read(request.Text ?? string.Empty, cancel));
 
     private static T Refusing<T>(Func<T> read)
     {

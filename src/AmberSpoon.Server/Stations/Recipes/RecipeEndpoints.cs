@@ -13,7 +13,7 @@ internal static class RecipeEndpoints
     {
         RouteGroupBuilder recipes = routes.MapGroup("/recipes").WithTags("Recipes");
 
-        recipes.MapPost("/read", (RecipeText request) => RecipeDesk.Understand(request))
+        recipes.MapPost("/read", (RecipeText request, CancellationToken cancel) => RecipeDesk.Understand(request, cancel))
             .WithName("ReadRecipe").WithSummary("What is understood of a recipe; stores nothing.")
             .WithMetadata(new RequestSizeLimitAttribute(LargestBody))
             .ProducesValidationProblem();

@@ -9,7 +9,7 @@ public sealed class OvenEveningTests
 {
     private static readonly double[] WarmMeat = [70, 70, 70];
 
-    private static OvenEvening Evening(Placement? placement = null, params IReadOnlyList<TendingStep> steps) =>
+    private static OvenEvening Evening(Placement? placement = null, params IReadOnlyList<OvenStep> steps) =>
         new(new(OvenMode.Still, 200), placement ?? new(), steps, 3600);
 
     /// <summary>What the sides meet after this long, the meat at one temperature meanwhile.</summary>

@@ -14,7 +14,7 @@ public sealed class SectionFilmTests
 
     public static TheoryData<Cut> AllCuts => [.. CutTable.All.Select(facts => facts.Cut)];
 
-    private static SectionFilm Film(Cut cut, double minutes = 30, params IReadOnlyList<TendingStep> steps) =>
+    private static SectionFilm Film(Cut cut, double minutes = 30, params IReadOnlyList<OvenStep> steps) =>
         Heating.Bake(cut, minutes: minutes, steps: steps).Film(EveryFiveMinutes, 74, TestContext.Current.CancellationToken);
 
     private static double Celsius(SectionPlane plane, int frame, int row, int column) => BinaryPrimitives.ReadInt16LittleEndian(

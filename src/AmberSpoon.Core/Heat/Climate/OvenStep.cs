@@ -1,45 +1,48 @@
 namespace AmberSpoon.Core.Heat.Climate;
 
-/// <summary>Something that happens to the food or the oven at a moment.</summary>
+/// <summary>
+/// Something that happens to one piece or to the oven round it at a moment, as the heat engine feels it. What a cook plans is a
+/// <c>PlannedStep</c>: one swap of two trays is a different <see cref="MoveShelf"/> for the pieces of each.
+/// </summary>
 /// <param name="AtS">When, s since the food went in.</param>
-public abstract record TendingStep(double AtS)
+public abstract record OvenStep(double AtS)
 {
     /// <summary>How long the door stands open for it, s.</summary>
     public virtual double DoorOpenS => 0;
 }
 
 /// <summary>The dial is turned.</summary>
-public sealed record SetOven(double AtS, double SetC) : TendingStep(AtS);
+public sealed record SetOven(double AtS, double SetC) : OvenStep(AtS);
 
 /// <summary>The oven is switched to another way of heating.</summary>
-public sealed record SwitchMode(double AtS, OvenMode Mode) : TendingStep(AtS);
+public sealed record SwitchMode(double AtS, OvenMode Mode) : OvenStep(AtS);
 
 /// <summary>Just a look.</summary>
-public sealed record OpenDoor(double AtS, double OpenS) : TendingStep(AtS)
+public sealed record OpenDoor(double AtS, double OpenS) : OvenStep(AtS)
 {
     public override double DoorOpenS => OpenS;
 }
 
 /// <summary>Every piece is turned over.</summary>
-public sealed record Turn(double AtS) : TendingStep(AtS)
+public sealed record Turn(double AtS) : OvenStep(AtS)
 {
     public override double DoorOpenS => HeatParameters.TurnSeconds.Value;
 }
 
 /// <summary>Juices, marinade or glaze are brushed or spooned on.</summary>
-public sealed record Baste(double AtS) : TendingStep(AtS)
+public sealed record Baste(double AtS) : OvenStep(AtS)
 {
     public override double DoorOpenS => HeatParameters.BasteSeconds.Value;
 }
 
 /// <summary>Foil goes on, or comes off.</summary>
-public sealed record SetCover(double AtS, Cover Cover) : TendingStep(AtS)
+public sealed record SetCover(double AtS, Cover Cover) : OvenStep(AtS)
 {
     public override double DoorOpenS => HeatParameters.CoverSeconds.Value;
 }
 
 /// <summary>Liquid is poured off the tray.</summary>
-public sealed record Drain(double AtS) : TendingStep(AtS)
+public sealed record Drain(double AtS) : OvenStep(AtS)
 {
     public override double DoorOpenS => HeatParameters.TurnSeconds.Value;
 }
@@ -48,16 +51,16 @@ public sealed record Drain(double AtS) : TendingStep(AtS)
 /// <param name="AtS">When, s since the food went in.</param>
 /// <param name="ExchangeShare">Heat it takes up there, against a tray that has the oven to itself.</param>
 /// <param name="OpenS">How long the door stands open, s.</param>
-public sealed record MoveShelf(double AtS, double ExchangeShare, double OpenS) : TendingStep(AtS)
+public sealed record MoveShelf(double AtS, double ExchangeShare, double OpenS) : OvenStep(AtS)
 {
     public override double DoorOpenS => OpenS;
 }
 
 /// <summary>The tray comes out to rest.</summary>
-public sealed record TakeOut(double AtS, RestKind Rest = RestKind.Open) : TendingStep(AtS);
+public sealed record TakeOut(double AtS, RestKind Rest = RestKind.Open) : OvenStep(AtS);
 
 /// <summary>The tray goes back into the oven.</summary>
-public sealed record PutBack(double AtS) : TendingStep(AtS)
+public sealed record PutBack(double AtS) : OvenStep(AtS)
 {
     public override double DoorOpenS => HeatParameters.LookSeconds.Value;
 }
