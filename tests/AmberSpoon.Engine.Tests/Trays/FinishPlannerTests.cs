@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -19,16 +20,16 @@ public sealed class FinishPlannerTests
     {
         IReadOnlyList<FinishProposal> proposals = FinishPlanner.Propose(Apart);
         Assert.InRange(proposals.Count, 2, 3);
-        double before = TrayForecaster.Forecast(Apart, Care.BestGuess).Spread.Minutes;
+        double before = TrayForecaster.Forecast(Apart, Care.BestGuess).ApartMinutes;
         Assert.All(proposals, proposal =>
         {
-            Assert.Equal(before, proposal.SpreadBefore, 0.01);
-            Assert.True(proposal.SpreadAfter < before - 1);
-            Assert.Equal(TrayForecaster.Forecast(proposal.Plan, Care.BestGuess).Spread.Minutes, proposal.SpreadAfter, 0.3);
+            Assert.Equal(before, proposal.ApartBefore, 0.01);
+            Assert.True(proposal.ApartAfter < before - 1);
+            Assert.Equal(TrayForecaster.Forecast(proposal.Plan, Care.BestGuess).ApartMinutes, proposal.ApartAfter, 0.3);
             Assert.NotEmpty(proposal.Changes);
             Assert.DoesNotContain(TrayArranger.Arrange(proposal.Plan).Vessels, vessel => vessel.IsOverfull);
         });
-        Assert.True(proposals.Min(proposal => proposal.SpreadAfter) <= before / 2);
+        Assert.True(proposals.Min(proposal => proposal.ApartAfter) <= before / 2);
     }
 
     [Fact]
@@ -49,6 +50,43 @@ public sealed class FinishPlannerTests
                 + proposal.Plan.Vegetables.Select(lot => lot.AddAtMinutes).Concat(proposal.Plan.Chicken.Select(lot => lot.AddAtMinutes)).Where(at => at > 0).Distinct().Count();
             Assert.Equal(changed, proposal.Changes.Count(change => !change.StartsWith("Probe", StringComparison.Ordinal) && !change.StartsWith("Lay foil", StringComparison.Ordinal)));
         }
+    }
+
+    /// <summary>Potatoes that need longer than the thighs: the thighs are left in, at their best all the while, and nothing is proposed.</summary>
+    [Fact]
+    public void Dark_meat_is_left_in_until_the_potatoes_are_tender_and_nothing_need_change()
+    {
+        TrayPlan plan = Plans.Supper with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 4, 165)], Vegetables = [Plans.Roots(2, Vegetable.Potato, 300)] };
+        TrayForecast forecast = TrayForecaster.Forecast(plan, Care.BestGuess);
+        LotForecast thighs = forecast.Of(1);
+        LotForecast potatoes = forecast.Of(2);
+        Assert.InRange(potatoes.Ready.MedianMinutes, thighs.Ready.MedianMinutes + 5, thighs.Good!.BestUntilMinutes!.Value);
+        Assert.Equal((int)Math.Ceiling(potatoes.Ready.MedianMinutes - 0.02), forecast.PullMinutes);
+        Assert.Equal(forecast.PullMinutes, thighs.OutMinutes);
+        Assert.Equal(forecast.PullMinutes, potatoes.OutMinutes);
+        Assert.Equal(0, forecast.ApartMinutes);
+        Assert.NotNull(forecast.Together);
+        Assert.Equal(MiddleState.AtTarget, thighs.State);
+        Assert.Empty(FinishPlanner.Propose(plan));
+
+        // Whoever wants them out when they are done has them out when they are done.
+        TrayForecast apart = TrayForecaster.Forecast(plan with { Chicken = [plan.Chicken[0] with { LeavesWhenDone = true }] }, Care.BestGuess);
+        Assert.Equal((int)Math.Ceiling(thighs.Ready.MedianMinutes - 0.02), apart.Of(1).OutMinutes);
+    }
+
+    /// <summary>Breast does not wait: it comes out when it is done, and the potatoes are the ones to change.</summary>
+    [Fact]
+    public void Lean_meat_is_not_left_in_and_cutting_smaller_or_adding_later_is_proposed()
+    {
+        TrayPlan plan = Plans.Supper with { Chicken = [Plans.Chicken(1, Cut.BonelessBreast, 3, 225)], Vegetables = [Plans.Roots(2, Vegetable.Potato, 300)] };
+        TrayForecast forecast = TrayForecaster.Forecast(plan, Care.BestGuess);
+        LotForecast breast = forecast.Of(1);
+        Assert.Equal((int)Math.Ceiling(breast.Ready.MedianMinutes - 0.02), breast.OutMinutes);
+        Assert.Null(forecast.Together);
+        Assert.Equal(forecast.Of(2).Ready.MedianMinutes - breast.Good!.BestUntilMinutes!.Value, forecast.ApartMinutes, 0.11);
+        IReadOnlyList<FinishProposal> proposals = FinishPlanner.Propose(plan);
+        Assert.NotEmpty(proposals);
+        Assert.All(proposals, proposal => Assert.True(proposal.ApartAfter < forecast.ApartMinutes - 1));
     }
 
     [Fact]

@@ -89,4 +89,28 @@ public sealed class TrayWindowsTests
         Assert.Equal(forecast.Of(plan.Vegetables[0].Id).Ready.MedianMinutes, window.OpensMinutes!.Value, 2.0);
         Assert.True(window.BestUntilMinutes > window.BestFromMinutes);
     }
+
+    /// <summary>What a forecast brings, from the rough grid put right by the finer, and what the windows say on the finer alone.</summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh, 165, 204)]
+    [InlineData(Cut.Drumstick, 115, 180)]
+    [InlineData(Cut.LegQuarter, 330, 200)]
+    [InlineData(Cut.BonelessBreast, 225, 200)]
+    [InlineData(Cut.WholeWing, 85, 218)]
+    public void A_forecast_brings_the_same_windows(Cut cut, double massG, double ovenC)
+    {
+        TrayPlan plan = Plans.Of(cut, massG, ovenC, targetC: 74);
+        GoodWindow alone = Of(plan)[1];
+        LotForecast lot = TrayForecaster.Forecast(plan).Of(1);
+        GoodWindow good = lot.Good!;
+        Assert.Equal(lot.Safe!.MedianMinutes, good.OpensMinutes!.Value, 0.06);
+        Near(alone.OpensMinutes, good.OpensMinutes);
+        Near(alone.BestFromMinutes, good.BestFromMinutes);
+        Near(alone.BestUntilMinutes, good.BestUntilMinutes);
+        Near(alone.PastMinutes, good.PastMinutes);
+        Assert.True(lot.GoodSooner!.PastMinutes < good.PastMinutes && good.PastMinutes < lot.GoodLater!.PastMinutes);
+        Assert.Equal(lot.Ready.LowMinutes / lot.Ready.MedianMinutes, lot.GoodSooner!.PastMinutes!.Value / good.PastMinutes!.Value, 0.01);
+
+        static void Near(double? fine, double? forecast) => Assert.InRange(forecast!.Value, (0.95 * fine!.Value) - 1, (1.05 * fine.Value) + 1);
+    }
 }

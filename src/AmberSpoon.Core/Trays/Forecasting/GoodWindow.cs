@@ -11,6 +11,26 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <param name="PastMinutes">Dry, ragged, mushy or burnt from here on.</param>
 public sealed record GoodWindow(double? OpensMinutes, double? BestFromMinutes, double? BestUntilMinutes, double? PastMinutes)
 {
+    /// <summary>
+    /// The same in a kitchen that is slower or faster: every stretch since the lot went in is as much longer, and what is
+    /// known better from elsewhere is set.
+    /// </summary>
+    /// <param name="inMinutes">When it went in.</param>
+    /// <param name="factor">How much longer everything takes.</param>
+    /// <param name="opensMinutes">When it opens, where that is known better.</param>
+    internal GoodWindow Stretched(int inMinutes, double factor, double? opensMinutes = null)
+    {
+        double? opens = opensMinutes ?? Longer(OpensMinutes);
+        double? from = Later(opens, Longer(BestFromMinutes));
+        double? past = Longer(PastMinutes);
+        bool burnsFirst = past < from;
+        return new(Tidy(opens), burnsFirst ? null : Tidy(from), burnsFirst ? null : Tidy(Later(from, Longer(BestUntilMinutes))), Tidy(past));
+
+        double? Longer(double? minutes) => minutes is { } at ? inMinutes + (factor * (at - inMinutes)) : null;
+        static double? Later(double? one, double? other) => one is null || other is null ? null : Math.Max(one.Value, other.Value);
+        static double? Tidy(double? minutes) => minutes is { } at ? Math.Round(at, 1) : null;
+    }
+
     /// <summary>The stretch in which all of these are at their best, or null where there is none.</summary>
     public static MinuteSpan? Together(IReadOnlyList<GoodWindow> windows)
     {

@@ -45,4 +45,13 @@ public sealed record LotForecast(
 
     /// <summary>The hottest its coldest food gets until dinner, °C.</summary>
     public double PeakC { get; init; }
+
+    /// <summary>From when to when it is good if it stays in the oven; null in forecasts of before windows, and where none was asked.</summary>
+    public GoodWindow? Good { get; init; }
+
+    /// <summary>The same in a kitchen as fast as one in ten.</summary>
+    public GoodWindow? GoodSooner { get; init; }
+
+    /// <summary>And in one as slow as one in ten.</summary>
+    public GoodWindow? GoodLater { get; init; }
 }

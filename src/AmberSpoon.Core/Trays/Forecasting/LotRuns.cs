@@ -29,11 +29,13 @@ internal sealed class LotRuns
     private readonly HeatRun?[] _whole = new HeatRun?[2];
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
     private readonly PausedBake? _lightest;
+    private readonly LeftInOven? _leftIn;
 
-    private LotRuns(LotId lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, LotGoal goal, SafetyRule? rule, Care care, PieceSetting? lightest)
+    private LotRuns(
+        LotId lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, LotGoal goal, SafetyRule? rule, Care care, PieceSetting? lightest, LeftInOven? leftIn)
     {
         (Lot, AddAtMinutes, LeavesWhenDone, _massesG) = (lot, addAtMinutes, leavesWhenDone, massesG);
-        (_setting, _goal, _rule) = (setting, goal, rule);
+        (_setting, _goal, _rule, _leftIn) = (setting, goal, rule, leftIn);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
         _pairs = care == Care.Full
@@ -52,21 +54,52 @@ internal sealed class LotRuns
     /// <summary>Chicken follows a safety rule, a vegetable none.</summary>
     public bool IsChicken => _rule is not null;
 
-    public static LotRuns Of(ChickenLot lot, LotSettings settings, SafetyRule rule, Care care)
+    /// <param name="lot">The lot.</param>
+    /// <param name="settings">What the lots of its plan meet.</param>
+    /// <param name="rule">What makes it safe.</param>
+    /// <param name="care">With a band, or without.</param>
+    /// <param name="withWindow">Until when it is good is asked, too.</param>
+    public static LotRuns Of(ChickenLot lot, LotSettings settings, SafetyRule rule, Care care, bool withWindow)
     {
         IReadOnlyList<double> masses = lot.MassesG();
+        PieceSetting heaviest = settings.Of(lot);
         PieceSetting? lightest = masses[^1] < AlikeShare * masses[0] ? settings.Of(lot, masses[^1]) : null;
-        return new(lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, settings.Of(lot), lot.Goal, rule, care, lightest);
+        return new(
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, heaviest, lot.Goal, rule, care, lightest, withWindow ? LeftInOven.Of(lot, rule, heaviest, lightest) : null);
     }
 
-    public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care) => new(
-        lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), settings.Of(lot), lot.SoftGoal(), null, care, null);
+    public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care, bool withWindow)
+    {
+        PieceSetting setting = settings.Of(lot);
+        return new(
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? LeftInOven.Of(lot, setting) : null);
+    }
 
     /// <summary>Everything to be followed, the longest first.</summary>
-    public IEnumerable<PausedBake> ToGoal() =>
-        new[] { _quick, _rough }
-        .Concat(_lightest is null ? [] : new[] { _lightest })
-        .Concat(Doubts());
+    public IEnumerable<Action> ToGoal() =>
+        (_leftIn?.ToPast() ?? []).Concat(
+            new[] { _quick, _rough }
+                .Concat(_lightest is null ? [] : new[] { _lightest })
+                .Concat(Doubts())
+                .Select(bake => (Action)(() => bake.FollowToGoal())));
+
+    /// <summary>From when to when it is good, and the same in a fast and in a slow kitchen; null where it was not asked or never done.</summary>
+    public (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? Windows()
+    {
+        if (_leftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is null)
+        {
+            return null;
+        }
+
+        // The windows come from the rough grid alone, and err as it does.
+        TimeBand ready = Later(Ready(EnsembleOf(_quick.Found, _rough.Found)));
+        double bakedMinutes = Math.Max(0.1, ready.MedianMinutes - AddAtMinutes);
+        GoodWindow good = _leftIn.Window().Stretched(AddAtMinutes, bakedMinutes / Math.Max(0.1, roughS / 60), IsChicken ? Safe()?.MedianMinutes : ready.MedianMinutes);
+        return (
+            good,
+            good.Stretched(AddAtMinutes, (ready.LowMinutes - AddAtMinutes) / bakedMinutes),
+            good.Stretched(AddAtMinutes, (ready.HighMinutes - AddAtMinutes) / bakedMinutes));
+    }
 
     /// <summary>The rough runs that make the band.</summary>
     private IEnumerable<PausedBake> Doubts() => _pairs.SelectMany(pair => new[] { pair.Slower, pair.Faster });
@@ -114,6 +147,7 @@ internal sealed class LotRuns
         GuessEnsemble ensemble = EnsembleOf(_whole[0]!, _whole[1]!, outS);
         HeatRun nominal = ensemble.Nominal;
         HeatSample leaving = nominal.At(outS);
+        (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? windows = Windows();
         return new(
             Lot.Value,
             IsChicken,
@@ -126,7 +160,7 @@ internal sealed class LotRuns
             IsChicken ? PieceReady(ready.MedianMinutes, LightestReadyMinutes(ready.MedianMinutes)) : [],
             AddAtMinutes,
             outMinutes,
-            _goal.StateAt(leaving.ColdestC, leaving.CookMinutes),
+            StateOf(leaving, outMinutes, windows?.Good),
             SurfaceColours.Of(leaving.BrowningTop),
             SurfaceColours.Of(leaving.BrowningUnder),
             nominal.Ends.LossShare,
@@ -134,8 +168,18 @@ internal sealed class LotRuns
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))])
         {
             Safe = Safe(),
+            Good = windows?.Good,
+            GoodSooner = windows?.Sooner,
+            GoodLater = windows?.Later,
             PeakC = nominal.PeakFrom(0).ColdestC,
         };
+    }
+
+    /// <summary>Far above its goal is not beyond while it is at its best: dark meat gains by it.</summary>
+    private MiddleState StateOf(HeatSample leaving, int outMinutes, GoodWindow? good)
+    {
+        MiddleState state = _goal.StateAt(leaving.ColdestC, leaving.CookMinutes);
+        return state == MiddleState.Beyond && outMinutes <= Math.Ceiling(good?.BestUntilMinutes ?? 0) ? MiddleState.AtTarget : state;
     }
 
     /// <summary>When the rule would be met, by prediction; null for vegetables, and where this oven never gets there.</summary>

@@ -9,7 +9,9 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <param name="Lead">The lot that decides when the chicken comes out.</param>
 /// <param name="Piece">Size of its heaviest piece.</param>
 /// <param name="ToTarget">When its coldest meat reaches the target.</param>
-/// <param name="PullMinutes">When the plan takes the chicken out: the median, rounded up to a whole minute.</param>
+/// <param name="PullMinutes">
+/// When the plan takes the chicken out, in whole minutes: when it is done, or later, when all is, where it is still at its best then.
+/// </param>
 /// <param name="FirstCheckMinutes">When the first look with a probe is worth opening the door for.</param>
 /// <param name="RestMinutes">Rest after that, min.</param>
 /// <param name="PeakColdestC">The highest its coldest meat gets while resting, °C.</param>
@@ -32,6 +34,15 @@ public sealed record TrayForecast(
     IReadOnlyList<CurvePoint> Curve,
     IReadOnlyList<LotForecast> Lots)
 {
+    /// <summary>When all lots that stay are at their best at once, min since the first food; null where that never is.</summary>
+    public MinuteSpan? Together { get; init; }
+
+    /// <summary>
+    /// How long the first must wait past its best for the last, min: 0 where one moment is good for all that stays in. Use it for
+    /// "is this tray one dinner?"; <see cref="Spread"/> says when things are first done.
+    /// </summary>
+    public double ApartMinutes { get; init; }
+
     /// <summary>Null where it was not forecast by itself, as in the oldest bakes.</summary>
     public LotForecast? Find(int lot) => Lots.FirstOrDefault(forecast => forecast.Lot == lot);
 

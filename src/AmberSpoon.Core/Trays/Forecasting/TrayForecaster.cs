@@ -27,12 +27,15 @@ public static class TrayForecaster
     public static TrayForecast Forecast(TrayPlan plan, LotSettings settings, Care care)
     {
         SafetyProfile profile = SafetyProfiles.For(plan.Profile);
+
+        // A lot alone waits for nobody.
+        bool withWindows = care == Care.Full || plan.Chicken.Count + plan.Vegetables.Count > 1;
         LotRuns[] lots =
         [
-            .. plan.Chicken.Select(lot => LotRuns.Of(lot, settings, profile.RuleFor(lot.IsStuffed), care)),
-            .. plan.Vegetables.Select(lot => LotRuns.Of(lot, settings, care)),
+            .. plan.Chicken.Select(lot => LotRuns.Of(lot, settings, profile.RuleFor(lot.IsStuffed), care, withWindows)),
+            .. plan.Vegetables.Select(lot => LotRuns.Of(lot, settings, care, withWindows)),
         ];
-        AllAtOnce(lots.SelectMany(lot => lot.ToGoal()).Select(bake => (Action)(() => bake.FollowToGoal())));
+        AllAtOnce(lots.SelectMany(lot => lot.ToGoal()));
         TrayLeaving leaving = TrayLeaving.Of(plan, lots);
         AllAtOnce(lots.SelectMany(lot => lot.ToEnd(leaving.OutMinutes(lot), leaving.EatMinutes)));
 
@@ -51,7 +54,11 @@ public static class TrayForecaster
             leaving.EatMinutes,
             FinishSpread.Of([.. forecasts.Select(forecast => (forecast.Lot, forecast.Ready.MedianMinutes, forecast.LightestReady))]),
             [.. lead.Curve.Where(point => point.Minutes <= leaving.PullMinutes + plan.RestMinutes)],
-            forecasts);
+            forecasts)
+        {
+            Together = GoodWindow.Together([.. lots.Zip(forecasts).Where(pair => !pair.First.LeavesWhenDone).Select(pair => pair.Second.Good).OfType<GoodWindow>()]),
+            ApartMinutes = leaving.ApartMinutes,
+        };
     }
 
     /// <summary>Work of very different lengths: each processor takes the next when it is free.</summary>

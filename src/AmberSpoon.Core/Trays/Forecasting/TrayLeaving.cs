@@ -3,16 +3,17 @@ using AmberSpoon.Core.Kitchens;
 namespace AmberSpoon.Core.Trays.Forecasting;
 
 /// <summary>
-/// When lots leave the oven. Chicken leaves together when its slowest lot is done; a vegetable with it, or later when it is
-/// tender later; a lot that is told to leaves as soon as it is done.
+/// When lots leave the oven. Where one moment is good for all of them, all leave then: dark meat stays in until the potatoes are
+/// tender and is the better for it. Otherwise chicken leaves when its slowest lot is done; a vegetable with it, or later when it is
+/// tender later. A lot that is told to leaves as soon as it is done.
 /// </summary>
 internal sealed class TrayLeaving
 {
     private readonly Dictionary<LotId, int> _outMinutes;
 
-    private TrayLeaving(LotId lead, int pullMinutes, int eatMinutes, Dictionary<LotId, int> outMinutes)
+    private TrayLeaving(LotId lead, int pullMinutes, int eatMinutes, double apartMinutes, Dictionary<LotId, int> outMinutes)
     {
-        (Lead, PullMinutes, EatMinutes, _outMinutes) = (lead, pullMinutes, eatMinutes, outMinutes);
+        (Lead, PullMinutes, EatMinutes, ApartMinutes, _outMinutes) = (lead, pullMinutes, eatMinutes, apartMinutes, outMinutes);
     }
 
     /// <summary>The lot that decides when the chicken comes out, or without chicken the last vegetable.</summary>
@@ -21,6 +22,9 @@ internal sealed class TrayLeaving
     public int PullMinutes { get; }
 
     public int EatMinutes { get; }
+
+    /// <inheritdoc cref="TrayForecast.ApartMinutes"/>
+    public double ApartMinutes { get; }
 
     public int OutMinutes(LotRuns lot) => _outMinutes[lot.Lot];
 
@@ -32,12 +36,34 @@ internal sealed class TrayLeaving
         leading = leading.Length > 0 ? leading : [.. lots];
         LotRuns[] together = [.. leading.Where(lot => !lot.LeavesWhenDone)];
         LotRuns lead = (together.Length > 0 ? together : leading).MaxBy(lot => lot.ReadyMinutes)!;
+        LotRuns[] staying = [.. lots.Where(lot => !lot.LeavesWhenDone)];
+        double apart = Apart(staying);
         int pull = ready[lead.Lot];
+        if (apart <= 0 && staying.Length > 0)
+        {
+            pull = Math.Max(pull, staying.Max(lot => ready[lot.Lot]));
+        }
+
         Dictionary<LotId, int> leaves = lots.ToDictionary(
             lot => lot.Lot,
             lot => lot.LeavesWhenDone ? ready[lot.Lot] : Math.Max(pull, ready[lot.Lot]));
         int rested = lots.Any(lot => lot.IsChicken) ? pull + plan.RestMinutes : pull;
-        return new(lead.Lot, pull, Math.Max(rested, leaves.Values.Max()), leaves);
+        return new(lead.Lot, pull, Math.Max(rested, leaves.Values.Max()), Math.Max(0, apart), leaves);
+    }
+
+    /// <summary>How far the last done is beyond the best of the first, min; below 0 there is that much to choose from.</summary>
+    private static double Apart(LotRuns[] staying)
+    {
+        if (staying.Length < 2)
+        {
+            return 0;
+        }
+
+        double last = staying.Max(lot => lot.ReadyMinutes!.Value);
+        double first = staying.Min(lot => lot.Windows() is { } windows
+            ? windows.Good.BestUntilMinutes ?? windows.Good.PastMinutes ?? TrayForecaster.LongestBakeS / 60
+            : lot.ReadyMinutes!.Value);
+        return Math.Round(last - first, 1);
     }
 
     /// <summary>Up to a whole minute; a second's rounding does not cost one.</summary>

@@ -6,13 +6,14 @@ using AmberSpoon.Core.Units;
 namespace AmberSpoon.Core.Trays.Together;
 
 /// <summary>
-/// Proposes the smallest changes that bring all lots to done in one window: other cut sizes, later additions, a second
-/// tray, a little more or less heat. Each proposal is computed whole, with its own layout, before it is offered.
+/// Proposes the smallest changes that give all lots one moment at which each is at its best: other cut sizes, later additions, a
+/// second tray, a little more or less heat. A tray that has such a moment needs none: dark meat is simply left in until the
+/// potatoes are tender. Each proposal is computed whole, with its own layout, before it is offered.
 /// </summary>
 public static class FinishPlanner
 {
-    /// <summary>Within this, everything is done together, min.</summary>
-    public const double Together = 5;
+    /// <summary>Nobody changes a plan for less, min.</summary>
+    private const double WorthIt = 1;
 
     private const int Most = 3;
 
@@ -26,7 +27,7 @@ public static class FinishPlanner
     /// <summary>No piece is cut more than this much larger or smaller, mm.</summary>
     private const double FurthestMm = 10;
 
-    /// <summary>Best first; empty where all is done together anyway.</summary>
+    /// <summary>Best first; empty where all is good together anyway.</summary>
     public static IReadOnlyList<FinishProposal> Propose(TrayPlan plan)
     {
         if (plan.Chicken.Count + plan.Vegetables.Count < 2)
@@ -35,7 +36,7 @@ public static class FinishPlanner
         }
 
         var before = Baked.Of(plan);
-        if (before.Forecast.Spread.Minutes <= Together)
+        if (before.Forecast.ApartMinutes < WorthIt)
         {
             return [];
         }
@@ -62,8 +63,8 @@ public static class FinishPlanner
 
         return
         [
-            .. tried.Where(proposal => proposal.SpreadAfter < before.Forecast.Spread.Minutes - 1)
-                .OrderBy(proposal => proposal.SpreadAfter + (2 * proposal.DoorOpeningsMore) + (Math.Max(0, proposal.MinutesMore) / 4))
+            .. tried.Where(proposal => proposal.ApartAfter < before.Forecast.ApartMinutes - WorthIt)
+                .OrderBy(proposal => proposal.ApartAfter + (2 * proposal.DoorOpeningsMore) + (Math.Max(0, proposal.MinutesMore) / 4))
                 .DistinctBy(proposal => string.Join(' ', proposal.Changes))
                 .Take(Most),
         ];
@@ -83,8 +84,9 @@ public static class FinishPlanner
                 name,
                 [.. changes, .. FirstOut(after.Plan, after.Forecast)],
                 after.Plan,
-                before.Forecast.Spread.Minutes,
-                after.Forecast.Spread.Minutes,
+                before.Forecast.ApartMinutes,
+                after.Forecast.ApartMinutes,
+                after.Forecast.Together,
                 doors,
                 doors - doorsBefore,
                 after.Forecast.EatMinutes - before.Forecast.EatMinutes,
@@ -108,26 +110,45 @@ public static class FinishPlanner
         return lead.Curve.Last(point => point.Minutes <= lead.OutMinutes).Browning;
     }
 
-    /// <summary>The moment all should be done: the slowest chicken, or without chicken the slowest vegetable.</summary>
-    private static double Wanted(TrayForecast forecast) => forecast.Lots.Where(lot => lot.IsChicken)
-        .Select(lot => lot.Ready.MedianMinutes).DefaultIfEmpty(forecast.Spread.LastMinutes).Max();
+    /// <summary>When all should be good: while the chicken is, or on a tray without chicken when the slowest vegetable is.</summary>
+    private static MinuteSpan Wanted(TrayForecast forecast)
+    {
+        MinuteSpan[] chicken = [.. forecast.Lots.Where(lot => lot.IsChicken).Select(GoodOf)];
+        if (chicken.Length == 0)
+        {
+            return new(forecast.Spread.LastMinutes, forecast.Spread.LastMinutes);
+        }
 
-    /// <summary>Each vegetable in the size, in steps of 5 mm, that is tender nearest to when the chicken is done.</summary>
+        double from = chicken.Max(span => span.FromMinutes);
+        return new(from, Math.Max(from, chicken.Min(span => span.UntilMinutes)));
+    }
+
+    /// <summary>From when it is done until it is no longer at its best.</summary>
+    private static MinuteSpan GoodOf(LotForecast lot) => new(
+        lot.Ready.MedianMinutes, Math.Max(lot.Ready.MedianMinutes, lot.Good?.BestUntilMinutes ?? lot.Good?.PastMinutes ?? lot.Ready.MedianMinutes));
+
+    /// <summary>How long one waits for the other, min; 0 where they meet.</summary>
+    private static double Away(MinuteSpan one, MinuteSpan other) =>
+        Math.Max(0, Math.Max(one.FromMinutes - other.UntilMinutes, other.FromMinutes - one.UntilMinutes));
+
+    /// <summary>Each vegetable that misses the chicken in the size, in steps of 5 mm, that meets it: of several, the nearest to its own.</summary>
     private static Baked CutToFit(Baked baked)
     {
-        double wanted = Wanted(baked.Forecast);
+        MinuteSpan wanted = Wanted(baked.Forecast);
         var sized = baked.Plan.Vegetables.ToArray();
         Parallel.For(0, sized.Length, i =>
         {
             VegetableLot lot = sized[i];
-            double awayNow = Math.Abs(baked.Forecast.Of(lot.Id).Ready.MedianMinutes - wanted);
-            if (awayNow > Together / 2)
+            double awayNow = Away(GoodOf(baked.Forecast.Of(lot.Id)), wanted);
+            if (awayNow >= WorthIt)
             {
                 (VegetableLot Lot, double Away) best = Sizes(lot)
-                    .Select(other => (Lot: other, Away: Math.Abs(ReadyAlone(baked, other) - wanted)))
+                    .Select(other => (Lot: other, Away: GoodAlone(baked, other) is { } good ? Away(good, wanted) : double.PositiveInfinity))
                     .DefaultIfEmpty((lot, awayNow))
-                    .MinBy(other => other.Item2);
-                sized[i] = best.Away < awayNow - 1 ? best.Lot : lot;
+                    .OrderBy(other => Math.Round(other.Item2))
+                    .ThenBy(other => Math.Abs(other.Item1.Size.Millimetres() - lot.Size.Millimetres()))
+                    .First();
+                sized[i] = best.Away < awayNow - WorthIt ? best.Lot : lot;
             }
         });
         return sized.SequenceEqual(baked.Plan.Vegetables) ? baked : Baked.Of(baked.Plan with { Vegetables = sized });
@@ -157,21 +178,27 @@ public static class FinishPlanner
         }
     }
 
-    /// <summary>When a vegetable cut like this is tender, its place and company as they are, min.</summary>
-    private static double ReadyAlone(Baked baked, VegetableLot lot)
+    /// <summary>When a vegetable cut like this is good, its place and company as they are; null where this oven never gets there.</summary>
+    private static MinuteSpan? GoodAlone(Baked baked, VegetableLot lot)
     {
         TrayPlan alone = baked.Plan with { Chicken = [], Vegetables = [lot] };
         try
         {
-            return TrayForecaster.Forecast(alone, new LotSettings(alone, baked.Layout), Care.BestGuess).ToTarget.MedianMinutes;
+            LotForecast made = TrayForecaster.Forecast(alone, new LotSettings(alone, baked.Layout), Care.BestGuess).Lots[0];
+
+            // How long a size stays good goes as how long it takes.
+            MinuteSpan now = GoodOf(baked.Forecast.Of(lot.Id));
+            double ready = made.Ready.MedianMinutes;
+            double takes = Math.Max(1, now.FromMinutes - lot.AddAtMinutes);
+            return new(ready, ready + ((ready - lot.AddAtMinutes) * (now.UntilMinutes - now.FromMinutes) / takes));
         }
         catch (LotNeverDoneException)
         {
-            return double.PositiveInfinity;
+            return null;
         }
     }
 
-    /// <summary>What is done early goes in later, by the clock in fives.</summary>
+    /// <summary>What would be past its best goes in later, by the clock in fives.</summary>
     private static Baked Stagger(Baked baked)
     {
         double last = baked.Forecast.Spread.LastMinutes;
@@ -183,12 +210,13 @@ public static class FinishPlanner
 
         int Later(int lot, int now)
         {
-            double early = last - baked.Forecast.Of(lot).Ready.MedianMinutes;
-            return now + (AddEvery * (int)Math.Floor((early / AddEvery) + 0.4));
+            MinuteSpan good = GoodOf(baked.Forecast.Of(lot));
+            double early = last - good.FromMinutes;
+            return good.UntilMinutes >= last ? now : now + (AddEvery * (int)Math.Floor((early / AddEvery) + 0.4));
         }
     }
 
-    /// <summary>The oven, up to 20 °C hotter or cooler, in which lots are done nearest to each other; null where none is better.</summary>
+    /// <summary>The oven, up to 20 °C hotter or cooler, in which lots are good nearest to each other; null where none is better.</summary>
     private static Baked? OtherOven(Baked baked)
     {
         EnteredTemperature now = baked.Plan.OvenSetting;
@@ -203,7 +231,7 @@ public static class FinishPlanner
             }
 
             var tried = Baked.Of(baked.Plan with { OvenSetting = set });
-            if (tried.Forecast.Spread.Minutes < (best ?? baked).Forecast.Spread.Minutes - 0.5)
+            if (tried.Forecast.ApartMinutes < (best ?? baked).Forecast.ApartMinutes - 0.5)
             {
                 best = tried;
             }

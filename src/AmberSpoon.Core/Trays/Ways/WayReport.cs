@@ -10,7 +10,8 @@ namespace AmberSpoon.Core.Trays.Ways;
 /// <param name="Plan">The whole plan, to be adopted as it is.</param>
 /// <param name="ToTarget">When the chicken is done.</param>
 /// <param name="EatMinutes">When dinner is.</param>
-/// <param name="SpreadMinutes">First-ready to last-ready.</param>
+/// <param name="ApartMinutes">How long the first waits past its best for the last; 0 where one moment is good for all.</param>
+/// <param name="Together">When all is at its best at once; null where that never is.</param>
 /// <param name="BreastLossShare">Juice lost by the worst lot of breast, as a share of its mass; null without breast.</param>
 /// <param name="DarkLossShare">And of dark meat.</param>
 /// <param name="Colour">Of the lead's upper side.</param>
@@ -25,7 +26,8 @@ public sealed record WayReport(
     TrayPlan Plan,
     TimeBand ToTarget,
     int EatMinutes,
-    double SpreadMinutes,
+    double ApartMinutes,
+    MinuteSpan? Together,
     double? BreastLossShare,
     double? DarkLossShare,
     SurfaceColour Colour,

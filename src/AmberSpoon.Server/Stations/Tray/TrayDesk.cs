@@ -2,7 +2,6 @@ using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
-using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
 using AmberSpoon.Core.Trays.Ways;
@@ -114,7 +113,7 @@ internal sealed class TrayDesk(
         TrayPlan plan = request.ToPlan();
         return plan.IsEmpty
             ? throw ProblemException.InvalidField("chicken", "Put something on the tray first.")
-            : check.Require(Asker.WhileWaiting(() => ForecastView.Of(TrayPlanner.Forecast(plan), TrayWindows.Of(plan, new(plan, TrayArranger.Arrange(plan)))), cancel), "chicken");
+            : check.Require(Asker.WhileWaiting(() => ForecastView.Of(TrayPlanner.Forecast(plan)), cancel), "chicken");
     }
 
     /// <summary>The heaviest piece of a lot cut open, minute by minute, as planned.</summary>
