@@ -184,6 +184,8 @@ public sealed class BadInputTests(SharedKitchen shared) : IClassFixture<SharedKi
             {
                 ("/api/trays/1/compare", $$"""{"ways":{{json}}}"""), ("/api/trays/1/recipe-check", $$"""{"oven":{{json}},"minutes":30}"""),
                 ("/api/trays/1/recipe-check", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":{{json}}}"""),
+                ("/api/trays/1/recipe-check", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":30,"then":{{json}}}"""),
+                ("/api/trays/1/recipe-check", $$"""{"oven":{"value":200,"unit":"celsius"},"minutes":30,"then":[{{json}}]}"""),
                 ("/api/trays/1/tending", $$"""{"heat":{{json}},"turning":"once","basting":"never","drainsJuices":false}"""),
             })
             {

@@ -180,11 +180,10 @@ public sealed class TrayTests
         await kitchen.SaveTray(Kitchen.Supper());
         (_, JsonNode? together) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/together");
         JsonNode best = together!["proposals"]![0]!;
-        Assert.True((double)best["spreadAfter"]! < (double)best["spreadBefore"]! - 1);
+        Assert.True((double)best["apartAfter"]! < (double)best["apartBefore"]! - 1);
         (int status, JsonNode? view) = await kitchen.SaveTray(best["plan"]!.DeepClone());
         Assert.Equal(200, status);
-        JsonNode spread = view!["answer"]!["forecast"]!["spread"]!;
-        Assert.Equal((double)best["spreadAfter"]!, (double)spread["lastMinutes"]! - (double)spread["firstMinutes"]!, 0.5);
+        Assert.Equal((double)best["apartAfter"]!, (double)view!["answer"]!["forecast"]!["apartMinutes"]!, 0.5);
     }
 
     [Fact]
@@ -196,6 +195,22 @@ public sealed class TrayTests
         Assert.Equal(2, ways!.AsArray().Count);
         Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/compare", raw: """{"ways":["hot"]}""")).Status);
         Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/trays/1/compare", raw: """{"ways":["hot","sideways"]}""")).Status);
+        foreach ((string then, string? field) in new[]
+        {
+            ("""[{"afterMinutes":12,"oven":{"value":325,"unit":"fahrenheit"}}]""", null),
+            ("""[{"afterMinutes":40,"oven":{"value":325,"unit":"fahrenheit"}}]""", "then[0].afterMinutes"),
+            ("""[{"afterMinutes":0,"oven":{"value":325,"unit":"fahrenheit"}}]""", "then[0].afterMinutes"),
+            ("""[{"afterMinutes":12,"oven":{"value":325,"unit":"celsius"}}]""", "then[0].oven.value"),
+            ("""[{"afterMinutes":12,"oven":{"value":325,"unit":"fahrenheit"}},{"afterMinutes":12,"oven":{"value":325,"unit":"fahrenheit"}}]""", "then[1].afterMinutes"),
+            ("[null,null,null,null,null]", "then"),
+        })
+        {
+            (int code, JsonNode? answer) = await kitchen.Send(
+                HttpMethod.Post, "/api/trays/1/recipe-check", raw: $$"""{"oven":{"value":425,"unit":"fahrenheit"},"minutes":40,"then":{{then}}}""");
+            Assert.Equal(field is null ? 200 : 400, code);
+            Assert.True(field is null || answer!["errors"]![field] is not null, $"{then}: {answer}");
+        }
+
         (_, JsonNode? recipe) = await kitchen.Send(HttpMethod.Post, "/api/trays/1/recipe-check", raw: """{"oven":{"value":350,"unit":"fahrenheit"},"minutes":20}""");
         Assert.StartsWith("Leave it", (string?)recipe!["advice"], StringComparison.Ordinal);
         Assert.Empty((await kitchen.Get("/api/tray"))["plan"]!["steps"]!.AsArray());

@@ -32,6 +32,27 @@ public sealed class FinishPlannerTests
         Assert.True(proposals.Min(proposal => proposal.ApartAfter) <= before / 2);
     }
 
+    /// <summary>More work for a later dinner and no nearer together: nobody would take it.</summary>
+    [Fact]
+    public void Nothing_is_offered_that_another_offer_beats_in_everything()
+    {
+        TrayPlan crowded = Plans.Thighs.Aiming(80) with
+        {
+            Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 6, 165, spreadPercent: 20, targetC: 80)],
+            Vegetables = [Plans.Roots(2, Vegetable.Potato, 300), Plans.Roots(3, Vegetable.Carrot, 150), Plans.Roots(4, Vegetable.Onion, 120)],
+        };
+        foreach (TrayPlan plan in new[] { Apart, crowded })
+        {
+            IReadOnlyList<FinishProposal> proposals = FinishPlanner.Propose(plan);
+            Assert.NotEmpty(proposals);
+            Assert.DoesNotContain(proposals, one => proposals.Any(other =>
+                other.ApartAfter <= one.ApartAfter && other.MinutesMore < one.MinutesMore - 1 && other.DoorOpenings <= one.DoorOpenings && other.Changes.Count < one.Changes.Count));
+        }
+
+        // One thing to do before three, where both help.
+        Assert.Single(FinishPlanner.Propose(crowded)[0].Changes, change => !change.StartsWith("Probe", StringComparison.Ordinal));
+    }
+
     [Fact]
     public void Sizes_are_whole_fives_and_additions_are_by_the_clock_in_fives() => Assert.All(FinishPlanner.Propose(Apart), proposal =>
     {

@@ -132,6 +132,14 @@ public sealed class TendingTests
         Assert.Contains("Not tender by then: potatoes (about ", RecipeCheck.Of(Plans.Supper, oven, (int)ready + 5).Advice, StringComparison.Ordinal);
         Assert.EndsWith("are past.", RecipeCheck.Of(Plans.Of(Cut.BonelessBreast, 225, 204), oven, 50).Advice, StringComparison.Ordinal);
         Assert.StartsWith("The recipe’s time fits", RecipeCheck.Of(Plans.Thighs, oven, (int)Math.Ceiling(ready)).Advice, StringComparison.Ordinal);
+        // A recipe in stages: less heat for the second half is later than no change, sooner than less heat all along.
+        double Minutes(params RecipeStage[] then) => RecipeCheck.Of(Plans.Thighs, oven, 60, then).ReadyMinutes!.Value;
+        var cooler = new EnteredTemperature(150, TemperatureUnit.Celsius);
+        double staged = Minutes(new RecipeStage(10, cooler));
+        Assert.InRange(staged, ready + 2, RecipeCheck.Of(Plans.Thighs, cooler, 60).ReadyMinutes!.Value - 2);
+        Assert.True(Minutes(new RecipeStage(5, cooler)) > staged + 1);
+        Assert.Equal(ready, Minutes(), 0.01);
+        Assert.DoesNotContain("Or set the oven", RecipeCheck.Of(Plans.Thighs, oven, 20, [new RecipeStage(10, cooler)]).Advice, StringComparison.Ordinal);
         RecipeOutcome supper = RecipeCheck.Of(Plans.Supper, oven, 20);
         Assert.Equal([true, false, false], supper.Lots.Select(lot => lot.IsChicken));
         Assert.InRange(supper.Lots[1].State, MiddleState.Hard, MiddleState.Firm);

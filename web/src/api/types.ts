@@ -22,6 +22,7 @@ export type VesselKind = Schemas['VesselKind'];
 export type VesselLayout = Schemas['VesselLayout'];
 export type TrayLayout = Schemas['TrayLayout'];
 export type LotOutline = Schemas['LotOutline'];
+export type GoodWindow = Schemas['GoodWindow'];
 export type LotForecast = Schemas['LotForecast'];
 export type PlannedStep = Schemas['PlannedStep'];
 export type StepKind = Schemas['StepKind'];

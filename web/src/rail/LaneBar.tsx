@@ -14,6 +14,8 @@ export type Span =
       zeroAt?: number;
       /** When it is done, marked. */
       doneAt?: number;
+      /** From when to when it is good, drawn under its bar. */
+      good?: { opensAt: number; bestFrom: number; bestUntil: number; pastAt: number } | undefined;
       curve: readonly CurvePoint[];
       say: (celsius: number) => string;
     }
@@ -130,6 +132,7 @@ function MeatBar(props: {
         ))}
       </linearGradient>
       <rect x={left} width={width} height={bar} rx={3} fill={`url(#${id}-meat)`} stroke="var(--control-line)" />
+      {span.good && <GoodLine good={span.good} x={x} y={bar + 2.5} />}
       {numbers.map((point) => (
         <text
           key={point.minutes}
@@ -160,6 +163,26 @@ function MeatBar(props: {
           strokeLinecap="round"
         />
       )}
+    </g>
+  );
+}
+
+/** When it is good, under its bar: thin from safe to past, thick while it is at its best. */
+function GoodLine(props: {
+  good: NonNullable<Extract<Span, { kind: 'meat' }>['good']>;
+  x: ScaleTime<number, number>;
+  y: number;
+}) {
+  const { good, x, y } = props;
+  const right = x.range()[1] ?? 0;
+  const at = (moment: number) => Math.min(right, x(moment));
+  const line = (from: number, to: number, width: number) => (
+    <line x1={at(from)} x2={Math.max(at(from) + 2, at(to))} y1={y} y2={y} stroke="var(--good)" strokeWidth={width} />
+  );
+  return (
+    <g>
+      {line(good.opensAt, good.pastAt, 1.2)}
+      {line(good.bestFrom, good.bestUntil, 4)}
     </g>
   );
 }

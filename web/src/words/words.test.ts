@@ -1,7 +1,9 @@
 import { expect, test } from 'vitest';
+import type { LotForecast } from '../api/types';
 import { parseNumber, sayNumber } from './numbers';
 import { convertTyped, sayTemperature, sayTyped } from './temperatures';
 import { sayElapsed, sayFromNow, toLocalIso } from './times';
+import { clockFrom, goodWords, togetherWords, windowSentence } from './windows';
 
 test.each([
   ['1.2', 1.2],
@@ -41,4 +43,33 @@ test('temperatures are said and converted as on a dial', () => {
   expect(convertTyped(205, 'fahrenheit', 5)).toBe(400);
   expect(convertTyped(400, 'celsius', 5)).toBe(205);
   expect(sayNumber(2.204)).toBe('2.2');
+});
+
+test('a window is told on the clock, with how sure it is, and says when there is none', () => {
+  const clock = clockFrom(Date.parse('2026-11-26T17:00:00Z'));
+  const hour = clock(0).slice(0, 2);
+  const good = { opensMinutes: 33, bestFromMinutes: 38, bestUntilMinutes: 48, pastMinutes: 58 };
+  const lot = {
+    isChicken: true,
+    good,
+    goodSooner: { ...good, opensMinutes: 29, pastMinutes: 50 },
+    goodLater: { ...good, opensMinutes: 37, pastMinutes: 59 },
+  } as LotForecast;
+  expect(goodWords(good, clock)).toBe(`${hour}:33–${hour}:58`);
+  expect(goodWords({ ...good, pastMinutes: null }, clock)).toBe(`from ${hour}:33`);
+  expect(goodWords({ ...good, opensMinutes: null }, clock)).toBe('not in this oven');
+  expect(windowSentence(lot, clock)).toBe(
+    `Safe from ${hour}:33 (${hour}:29 to ${hour}:37), best ${hour}:38 to ${hour}:48, past from ${hour}:58 (${hour}:50 to ${hour}:59).`,
+  );
+  expect(
+    windowSentence({ ...lot, good: { ...good, bestFromMinutes: null, bestUntilMinutes: null } }, clock),
+  ).not.toContain('best');
+  expect(windowSentence({ ...lot, good: undefined } as unknown as LotForecast, clock)).toBeNull();
+});
+
+test('a tray is good together for a while, at one moment, or its first waits', () => {
+  const clock = (minutes: number) => `${minutes}`;
+  expect(togetherWords({ together: { fromMinutes: 38, untilMinutes: 46 }, apartMinutes: 0 }, clock)).toBe('38–46');
+  expect(togetherWords({ together: null, apartMinutes: 0.4 }, clock)).toBe('at one moment');
+  expect(togetherWords({ together: null, apartMinutes: 11.6 }, clock)).toBe('no, 12 min apart');
 });

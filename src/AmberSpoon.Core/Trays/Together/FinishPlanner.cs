@@ -17,6 +17,9 @@ public static class FinishPlanner
 
     private const int Most = 3;
 
+    /// <summary>A second tray to fetch and to wash weighs as much as so many minutes of waiting.</summary>
+    private const double TrayCost = 3;
+
     /// <summary>Cooks look at the clock in steps of this, min.</summary>
     private const int AddEvery = 5;
 
@@ -41,7 +44,7 @@ public static class FinishPlanner
             return [];
         }
 
-        var tried = new List<FinishProposal>();
+        var tried = new List<(FinishProposal Proposal, double Cost)>();
         Baked cut = CutToFit(before);
         Try("Cut to fit", cut);
         Try("One after the other", Stagger(before));
@@ -63,8 +66,10 @@ public static class FinishPlanner
 
         return
         [
-            .. tried.Where(proposal => proposal.ApartAfter < before.Forecast.ApartMinutes - WorthIt)
-                .OrderBy(proposal => proposal.ApartAfter + (2 * proposal.DoorOpeningsMore) + (Math.Max(0, proposal.MinutesMore) / 4))
+            .. tried.Where(one => one.Proposal.ApartAfter < before.Forecast.ApartMinutes - WorthIt)
+                .Where(one => !tried.Any(other => IsWorse(one.Proposal, other.Proposal)))
+                .OrderBy(one => one.Cost)
+                .Select(one => one.Proposal)
                 .DistinctBy(proposal => string.Join(' ', proposal.Changes))
                 .Take(Most),
         ];
@@ -80,7 +85,7 @@ public static class FinishPlanner
 
             int doorsBefore = HandsOn.Of(plan, before.Forecast).DoorOpenings;
             int doors = HandsOn.Of(after.Plan, after.Forecast).DoorOpenings;
-            tried.Add(new(
+            var proposal = new FinishProposal(
                 name,
                 [.. changes, .. FirstOut(after.Plan, after.Forecast)],
                 after.Plan,
@@ -90,9 +95,20 @@ public static class FinishPlanner
                 doors,
                 doors - doorsBefore,
                 after.Forecast.EatMinutes - before.Forecast.EatMinutes,
-                LeadBrowning(after.Forecast) - LeadBrowning(before.Forecast)));
+                LeadBrowning(after.Forecast) - LeadBrowning(before.Forecast));
+
+            // The smallest change is the best: a minute of waiting, a change to make, half a door and four minutes of dinner weigh alike.
+            tried.Add((proposal, proposal.ApartAfter + (2 * changes.Count) + (2 * proposal.DoorOpeningsMore) + (Math.Max(0, proposal.MinutesMore) / 4)
+                + (TrayCost * (after.Plan.Vessels.Count - plan.Vessels.Count))));
         }
     }
+
+    /// <summary>Another has things as near together, sooner, and with as few openings of the door.</summary>
+    private static bool IsWorse(FinishProposal one, FinishProposal other) =>
+        other.ApartAfter <= one.ApartAfter + WorthIt
+        && other.MinutesMore < one.MinutesMore - WorthIt
+        && other.DoorOpenings <= one.DoorOpenings
+        && other.Changes.Count < one.Changes.Count;
 
     /// <summary>A plan laid and followed once.</summary>
     private sealed record Baked(TrayPlan Plan, TrayLayout Layout, TrayForecast Forecast)

@@ -15,17 +15,23 @@ public static class RecipeCheck
     /// <param name="plan">The tray; its own steps and later additions are left out.</param>
     /// <param name="oven">The recipe's oven.</param>
     /// <param name="minutes">The recipe's time.</param>
-    public static RecipeOutcome Of(TrayPlan plan, EnteredTemperature oven, int minutes)
+    /// <param name="then">Where the recipe turns the dial on the way: "425 °F for 30 min, then 350 °F".</param>
+    public static RecipeOutcome Of(TrayPlan plan, EnteredTemperature oven, int minutes, IReadOnlyList<RecipeStage>? then = null)
     {
-        TrayPlan recipe = AllAtOnce(plan) with { OvenSetting = oven };
+        IReadOnlyList<RecipeStage> stages = then ?? [];
+        TrayPlan recipe = AllAtOnce(plan) with
+        {
+            OvenSetting = oven,
+            Steps = [.. stages.OrderBy(stage => stage.AfterMinutes).Select(stage => new PlannedStep(StepKind.Lower, stage.AfterMinutes, stage.Oven))],
+        };
         var settings = new LotSettings(recipe, Layout.TrayArranger.Arrange(recipe));
         IReadOnlyDictionary<int, GoodWindow> windows = TrayWindows.Of(recipe, settings);
-        PlaceStage[] stages = [new(BakePlace.Oven, 60 * minutes)];
+        PlaceStage[] places = [new(BakePlace.Oven, 60 * minutes)];
         RecipeLot[] lots =
         [
             .. recipe.Chicken.Select(lot =>
             {
-                CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, stages).At(60 * minutes);
+                CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, places).At(60 * minutes);
                 MiddleState state = lot.Goal.StateAt(then.ColdestC, then.CookMinutes);
 
                 // Far above its goal is not past: dark meat is the better for it.
@@ -34,16 +40,19 @@ public static class RecipeCheck
             }),
             .. recipe.Vegetables.Select(lot =>
             {
-                CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, stages).At(60 * minutes);
+                CurvePoint then = GuessEnsemble.Follow(settings.Of(lot), KitchenGuess.Nominal, places).At(60 * minutes);
                 return new RecipeLot(lot.Id, false, then, lot.SoftGoal().StateAt(then.ColdestC, then.CookMinutes), SurfaceColours.Of(then.Browning));
             }),
         ];
         double? ready = Ready(recipe);
-        return new(minutes, oven, lots, ready, (Stretch(recipe, windows, minutes) ?? Advice(plan, oven, minutes, ready, BestOvenC(recipe, minutes))) + StillHard(recipe, windows, minutes));
+
+        // Of an oven that changes on the way no single other setting would say the same.
+        double? other = stages.Count == 0 ? BestOvenC(recipe, minutes) : null;
+        return new(minutes, oven, lots, ready, (Stretch(recipe, windows, lots, minutes) ?? Advice(plan, oven, minutes, ready, other)) + StillHard(recipe, windows, minutes));
     }
 
     /// <summary>Where all of the chicken is safe by the recipe's time: how long it is good, and what is past by then; null where it is not.</summary>
-    private static string? Stretch(TrayPlan recipe, IReadOnlyDictionary<int, GoodWindow> windows, int minutes)
+    private static string? Stretch(TrayPlan recipe, IReadOnlyDictionary<int, GoodWindow> windows, IReadOnlyList<RecipeLot> lots, int minutes)
     {
         GoodWindow[] chicken = [.. recipe.Chicken.Select(lot => windows[lot.Id])];
         if (chicken.Length == 0 || chicken.Any(window => !(window.OpensMinutes + 3 < minutes)))
@@ -53,12 +62,16 @@ public static class RecipeCheck
 
         double from = chicken.Max(window => window.OpensMinutes!.Value);
         double? until = chicken.Min(window => window.PastMinutes);
-        string good = until is { } past
-            ? FormattableString.Invariant($"The chicken is good from about {Math.Ceiling(from):0} to {Math.Floor(past):0} min")
+        string good = until is { } last
+            ? FormattableString.Invariant($"The chicken is good from about {Math.Ceiling(from):0} to {Math.Floor(last):0} min")
             : FormattableString.Invariant($"The chicken is good from about {Math.Ceiling(from):0} min on");
-        string[] beyond = [.. recipe.Chicken.Where(lot => windows[lot.Id].PastMinutes <= minutes).Select(lot => CutTable.For(lot.Cut).Plural)];
+        ChickenLot[] past = [.. recipe.Chicken.Where(lot => windows[lot.Id].PastMinutes <= minutes)];
+        bool onlySkin = past.All(lot => lots.First(then => then.Lot == lot.Id).Then.ColdestC < LotWindow.PastCoreC(lot)
+            && lots.First(then => then.Lot == lot.Id).Colour == SurfaceColour.Burnt);
+        string names = string.Join(" and the ", past.Select(lot => CutTable.For(lot.Cut).Plural));
         return until is { } end && from > end ? null
-            : beyond.Length > 0 ? $"{good}; at the recipe’s {minutes} min the {string.Join(" and the ", beyond)} are past."
+            : past.Length > 0 && onlySkin ? $"{good}; at the recipe’s {minutes} min the skin of the {names} is past, the meat is not: foil over it in time keeps it."
+            : past.Length > 0 ? $"{good}; at the recipe’s {minutes} min the {names} are past."
             : $"{good}, so the recipe’s {minutes} min fit. Measure all the same.";
     }
 
@@ -135,6 +148,11 @@ public static class RecipeCheck
     private static string Dial(double celsius, TemperatureUnit unit) =>
         FormattableString.Invariant($"{5 * Math.Round(new Temperature(celsius).In(unit) / 5):0} {(unit == TemperatureUnit.Celsius ? "°C" : "°F")}");
 }
+
+/// <summary>Where a recipe turns the dial.</summary>
+/// <param name="AfterMinutes">Minutes after the food went in.</param>
+/// <param name="Oven">What to.</param>
+public sealed record RecipeStage(int AfterMinutes, EnteredTemperature Oven);
 
 /// <param name="Minutes">The recipe's time.</param>
 /// <param name="Oven">The recipe's oven.</param>

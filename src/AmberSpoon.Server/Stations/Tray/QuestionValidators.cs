@@ -37,5 +37,30 @@ internal sealed class RecipeValidator : AbstractValidator<RecipeRequest>
             context, oven, "oven.value", "recipe’s oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC));
         RuleFor(recipe => recipe.Minutes).InclusiveBetween(1, LongestMinutes).NotNull()
             .OverridePropertyName("minutes").WithMessage($"Write the recipe’s time, 1 to {LongestMinutes} min.");
+        RuleFor(recipe => recipe).Custom((recipe, context) => Stages(recipe, context));
+    }
+
+    /// <summary>As many turns of the dial as any recipe has.</summary>
+    private const int MostStages = 4;
+
+    private static void Stages(RecipeRequest recipe, ValidationContext<RecipeRequest> context)
+    {
+        IReadOnlyList<RecipeStageRequest> stages = recipe.Then ?? [];
+        if (stages.Count > MostStages)
+        {
+            context.Fail("then", $"A recipe turns the dial {MostStages} times at most.");
+            return;
+        }
+
+        for (int i = 0; i < stages.Count; i++)
+        {
+            int after = i == 0 ? 0 : stages[i - 1]?.AfterMinutes ?? 0;
+            if (stages[i]?.AfterMinutes is not { } minutes || minutes <= after || minutes >= recipe.Minutes)
+            {
+                context.Fail($"then[{i}].afterMinutes", "Write after how many minutes the dial is turned, before the recipe’s time is over.");
+            }
+
+            Check.Temperature(context, stages[i]?.Oven, $"then[{i}].oven.value", "recipe’s oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC);
+        }
     }
 }

@@ -145,7 +145,8 @@ internal sealed class TrayDesk(
     public async Task<RecipeOutcome> CheckRecipe(int id, RecipeRequest request, CancellationToken cancel)
     {
         TrayRow row = await FindWithFood(id, cancel);
-        return Asker.WhileWaiting(() => RecipeCheck.Of(row.Plan, request.Oven!.ToEntered(), request.Minutes!.Value), cancel);
+        return Asker.WhileWaiting(() => RecipeCheck.Of(
+            row.Plan, request.Oven!.ToEntered(), request.Minutes!.Value, [.. (request.Then ?? []).Select(stage => stage.ToStage())]), cancel);
     }
 
     private async Task<TrayView> Change(int id, CommandHead head, Func<TrayRow, TrayPlan> change, CancellationToken cancel)

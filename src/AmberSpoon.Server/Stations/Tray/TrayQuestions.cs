@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Trays.Ways;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
@@ -19,7 +20,17 @@ public sealed record TendingRequest(HeatSchool? Heat = null, HowOften? Turning =
 }
 
 /// <summary>A recipe's oven and time.</summary>
-public sealed record RecipeRequest(TemperatureRequest? Oven = null, int? Minutes = null);
+/// <param name="Oven">At first.</param>
+/// <param name="Minutes">In all.</param>
+/// <param name="Then">Where it turns the dial on the way; may be left out.</param>
+public sealed record RecipeRequest(TemperatureRequest? Oven = null, int? Minutes = null, IReadOnlyList<RecipeStageRequest>? Then = null);
+
+/// <param name="AfterMinutes">Minutes after the food went in.</param>
+/// <param name="Oven">What the dial is turned to.</param>
+public sealed record RecipeStageRequest(int? AfterMinutes = null, TemperatureRequest? Oven = null)
+{
+    public RecipeStage ToStage() => new(AfterMinutes!.Value, Oven!.ToEntered());
+}
 
 /// <param name="Trays">All of the household, the one opened last first.</param>
 public sealed record TrayList(IReadOnlyList<TrayListed> Trays);

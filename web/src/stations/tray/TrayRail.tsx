@@ -1,5 +1,5 @@
 import { useMemo } from 'react';
-import type { TrayView } from '../../api/types';
+import type { LotForecast, TrayView } from '../../api/types';
 import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
 import { lotAt } from '../../tray/trayMoment';
@@ -53,6 +53,7 @@ function stripOf(view: TrayView, names: TrayNames) {
             to: span.inAt + lot.outMinutes * MINUTE_MS,
             zeroAt: span.inAt,
             doneAt: span.inAt + lot.ready.medianMinutes * MINUTE_MS,
+            good: goodSpan(lot, span.inAt),
             curve: lot.curve,
             say: (celsius) => sayDegrees(celsius, unit),
           },
@@ -75,6 +76,19 @@ export function railSpan({ answer }: TrayView) {
     outAt: Date.parse(timing.outAt),
     lastOutAt: inAt + lastOut * MINUTE_MS,
     eatAt: Date.parse(timing.eatAt),
+  };
+}
+
+/** A lot's window on the clock; nothing where it burns before it is good. */
+function goodSpan({ good }: LotForecast, inAt: number) {
+  if (!good || good.opensMinutes === null || good.bestFromMinutes === null) return undefined;
+  const at = (minutes: number) => inAt + minutes * MINUTE_MS;
+  const pastAt = at(good.pastMinutes ?? 240);
+  return {
+    opensAt: at(good.opensMinutes),
+    bestFrom: at(good.bestFromMinutes),
+    bestUntil: good.bestUntilMinutes === null ? pastAt : at(good.bestUntilMinutes),
+    pastAt,
   };
 }
 

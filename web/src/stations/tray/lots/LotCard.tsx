@@ -9,7 +9,9 @@ export function LotCard(props: {
   title: string;
   detail: string;
   outline: LotOutline | undefined;
-  done: string | null;
+  good: string | null;
+  /** Its window in a sentence. */
+  window: string | null;
   refused: boolean;
   isOpen: boolean;
   onToggle: () => void;
@@ -32,10 +34,10 @@ export function LotCard(props: {
               {props.refused ? 'needs another look' : props.detail}
             </span>
           </span>
-          {props.done && (
+          {props.good && (
             <span className="figures shrink-0 text-right leading-tight">
-              <span className="block text-[0.85rem] text-ink-soft">done</span>
-              <span className="font-semibold text-lg">{props.done}</span>
+              <span className="block text-[0.85rem] text-ink-soft">good</span>
+              <span className="font-semibold">{props.good}</span>
             </span>
           )}
           <ChevronDown aria-hidden className={`size-5 shrink-0 text-ink-soft ${props.isOpen ? 'rotate-180' : ''}`} />
@@ -43,6 +45,7 @@ export function LotCard(props: {
       </div>
       {props.isOpen && (
         <div className="grid gap-3 px-1 pb-4">
+          {props.window && <p className="figures leading-snug">{props.window}</p>}
           {props.children}
           <div className="flex items-center justify-end gap-2">
             <span className="text-ink-soft">Take it off the tray</span>

@@ -2,9 +2,9 @@ import type { components } from '../../../api/schema';
 import type { TemperatureUnit, TrayView } from '../../../api/types';
 import { coatingWords, vegetableCutWords } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
-import { MINUTE_MS, sayClock } from '../../../words/times';
 import type { TrayNames } from '../../../words/trayNames';
 import { massUnits } from '../../../words/units';
+import { clockFrom, goodWords, windowSentence } from '../../../words/windows';
 import {
   withChicken,
   withChickenLot,
@@ -31,13 +31,14 @@ export function LotList(
 ) {
   const { draft, problem, onChange, view, choices, names, chosen } = props;
   const trays = draft.vessels.length;
+  const clock = clockFrom(Date.parse(view.answer?.timing.inAt ?? ''));
   const answered = (id: number) => view.answer?.forecast.lots.find((lot) => lot.lot === id);
   const shared = (id: number, path: string) => {
     const lot = answered(id);
     return {
       outline: view.answer?.layout.outlines.find((outline) => outline.lot === id),
-      done:
-        lot && view.answer ? sayClock(Date.parse(view.answer.timing.inAt) + lot.ready.medianMinutes * MINUTE_MS) : null,
+      good: lot?.good ? goodWords(lot.good, clock) : null,
+      window: lot ? windowSentence(lot, clock) : null,
       refused: problem?.hasUnder(path) ?? false,
       isOpen: chosen === id,
       onToggle: () => props.onChoose(chosen === id ? null : id),

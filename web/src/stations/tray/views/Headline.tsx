@@ -2,7 +2,8 @@ import { Info } from 'lucide-react';
 import type { ReactNode } from 'react';
 import type { TrayView } from '../../../api/types';
 import { WhyButton } from '../../../ui/WhyButton';
-import { MINUTE_MS, sayClock } from '../../../words/times';
+import { sayClock } from '../../../words/times';
+import { clockFrom, goodWords, togetherWords } from '../../../words/windows';
 
 /** When it comes out and how sure that is; when everything else happens. */
 export function Headline(props: { view: TrayView; stale: boolean; children: ReactNode }) {
@@ -10,7 +11,8 @@ export function Headline(props: { view: TrayView; stale: boolean; children: Reac
   if (!answer) return null;
   const { forecast, timing, brush } = answer;
   const inAt = Date.parse(timing.inAt);
-  const apart = Math.round(forecast.spread.lastMinutes - forecast.spread.firstMinutes);
+  const clock = clockFrom(inAt);
+  const only = forecast.lots.length === 1 ? forecast.lots[0]?.good : null;
   return (
     <section aria-label="The answer" aria-live="polite" className={props.stale ? 'opacity-75' : ''}>
       <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
@@ -25,14 +27,15 @@ export function Headline(props: { view: TrayView; stale: boolean; children: Reac
           <Fact name="In the oven" value={bandWords(forecast.toTarget)} />
           <Fact name="In" value={sayClock(timing.inAt)} />
           <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
-          {forecast.lots.length > 1 && <Fact name="First to last" value={`${apart} min`} />}
+          {forecast.lots.length > 1 && <Fact name="All good" value={togetherWords(forecast, clock)} />}
+          {only && <Fact name="Good" value={goodWords(only, clock)} />}
           <Fact name="Eat" value={sayClock(timing.eatAt)} />
         </dl>
         <WhyButton reasons={answer.why} />
       </div>
       {brush && (
         <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
-          <span>{brushWords(brush.untilMinutes, (minutes) => sayClock(inAt + minutes * MINUTE_MS))}</span>
+          <span>{brushWords(brush.untilMinutes, clock)}</span>
         </p>
       )}
       {answer.cautions.map((caution) => (

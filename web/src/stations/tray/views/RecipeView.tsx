@@ -17,9 +17,18 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
   const [oven, setOven] = useState(unit === 'celsius' ? '190' : '375');
   const [ovenUnit, setOvenUnit] = useState<TemperatureUnit>(unit);
   const [minutes, setMinutes] = useState('35');
+  const [then, setThen] = useState<{ after: string; oven: string } | null>(null);
   const check = useRecipeCheck(props.view.id);
   const problem = check.error instanceof Problem ? check.error : null;
-  const ask = () => check.mutate({ oven: { value: parseNumber(oven), unit: ovenUnit }, minutes: parseNumber(minutes) });
+  const ask = () =>
+    check.mutate({
+      oven: { value: parseNumber(oven), unit: ovenUnit },
+      minutes: parseNumber(minutes),
+      // biome-ignore lint/suspicious/noThenProperty: a plain field of the question, no promise.
+      then: then
+        ? [{ afterMinutes: parseNumber(then.after), oven: { value: parseNumber(then.oven), unit: ovenUnit } }]
+        : [],
+    });
   return (
     <section aria-label="Recipe check" className="grid max-w-3xl content-start gap-4 py-2">
       <p>What does the recipe say? The tray answers what these pieces will be like then.</p>
@@ -52,6 +61,42 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
         <Button type="submit" className="sm:mt-[1.65rem]" disabled={check.isPending}>
           Try it
         </Button>
+        {then ? (
+          <>
+            <Field label="Then the dial to" error={problem?.at('then[0].oven')}>
+              {(ids) => (
+                <TextBox
+                  ids={ids}
+                  value={then.oven}
+                  onText={(next) => setThen({ ...then, oven: next })}
+                  inputMode="decimal"
+                  className="figures"
+                />
+              )}
+            </Field>
+            <Field label="After, min" error={problem?.at('then[0].afterMinutes')}>
+              {(ids) => (
+                <TextBox
+                  ids={ids}
+                  value={then.after}
+                  onText={(next) => setThen({ ...then, after: next })}
+                  inputMode="numeric"
+                  className="figures"
+                />
+              )}
+            </Field>
+            <Button className="sm:mt-[1.65rem]" onClick={() => setThen(null)}>
+              One oven
+            </Button>
+          </>
+        ) : (
+          <Button
+            className="justify-self-start"
+            onClick={() => setThen({ after: '20', oven: ovenUnit === 'celsius' ? '175' : '350' })}
+          >
+            It turns the dial on the way
+          </Button>
+        )}
       </form>
       {!problem && <Refusal error={check.error} />}
       {check.data && <Outcome outcome={check.data} names={props.names} unit={unit} />}

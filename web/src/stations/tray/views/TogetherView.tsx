@@ -2,24 +2,38 @@ import type { FinishProposal, TrayView } from '../../../api/types';
 import { useTogether } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Refusal } from '../../../ui/Refusal';
+import { clockFrom, togetherWords } from '../../../words/windows';
 
 /** Ways to have everything done in one window, each with what it costs; one tap takes it. */
 export function TogetherView(props: { view: TrayView; ready: boolean; onAdopt: (proposal: FinishProposal) => void }) {
   const { view } = props;
-  const spread = view.answer?.forecast.spread;
-  const lots = view.answer?.forecast.lots.length ?? 0;
+  const forecast = view.answer?.forecast;
+  const lots = forecast?.lots.length ?? 0;
   const asked = useTogether(view, lots > 1);
-  if (!spread || lots < 2) return <p className="py-6">There is one thing on the tray: it finishes with itself.</p>;
-  const apart = spread.lastMinutes - spread.firstMinutes;
+  if (!view.answer || !forecast || lots < 2)
+    return <p className="py-6">There is one thing on the tray: it finishes with itself.</p>;
+  const clock = clockFrom(Date.parse(view.answer.timing.inAt));
+  const apart = forecast.apartMinutes ?? 0;
+  const meets = apart < 1;
   return (
     <section aria-label="Finish together" className="grid gap-4 py-2">
       <p className="text-xl">
-        First to last: <strong className="figures">{Math.round(apart)} min</strong> apart as it stands.
+        {meets ? (
+          <>
+            All good together as it stands: <strong className="figures">{togetherWords(forecast, clock)}</strong>. Take
+            everything out then.
+          </>
+        ) : (
+          <>
+            As it stands the first waits <strong className="figures">{Math.round(apart)} min</strong> past its best for
+            the last.
+          </>
+        )}
       </p>
       {asked.isPending && <p role="status">Trying sizes, times and trays…</p>}
       <Refusal error={asked.error} />
       {asked.data?.proposals.length === 0 && (
-        <p>{apart <= 5 ? 'Everything is done together. Nothing to change.' : 'No small change brings them nearer.'}</p>
+        <p>{meets ? 'Nothing to change.' : 'No small change brings them nearer.'}</p>
       )}
       <ul className="grid gap-4 xl:grid-cols-3">
         {asked.data?.proposals.map((proposal, i) => (
@@ -42,10 +56,17 @@ function Proposal(props: { proposal: FinishProposal; isBest: boolean; ready: boo
     <li className="flex flex-col gap-2 border-ink border-t-2 pt-2">
       <h3 className="font-semibold text-xl leading-tight">{proposal.name}</h3>
       <p>
-        <span className="figures text-ink-soft text-xl">{Math.round(proposal.spreadBefore)} min</span>{' '}
-        <span aria-hidden>→</span>
-        <span className="sr-only">becomes</span>{' '}
-        <strong className="figures text-3xl">{Math.round(proposal.spreadAfter)} min</strong> apart
+        {proposal.apartAfter < 1 ? (
+          <>
+            <strong className="text-2xl">All good together</strong>
+            {proposal.together && <span className="figures"> {spanWords(proposal.together)}</span>}
+          </>
+        ) : (
+          <>
+            <strong className="figures text-3xl">{Math.round(proposal.apartAfter)} min</strong> past its best, not{' '}
+            <span className="figures">{Math.round(proposal.apartBefore)}</span>
+          </>
+        )}
       </p>
       <Button
         look={props.isBest ? 'heat' : 'plain'}
@@ -63,6 +84,12 @@ function Proposal(props: { proposal: FinishProposal; isBest: boolean; ready: boo
       </ul>
     </li>
   );
+}
+
+/** "after 38 to 46 min" */
+export function spanWords(span: { fromMinutes: number; untilMinutes: number }): string {
+  const [from, until] = [Math.round(span.fromMinutes), Math.round(span.untilMinutes)];
+  return from === until ? `after ${from} min` : `after ${from} to ${until} min`;
 }
 
 /** "Costs: the door once more, dinner 8 min later, a little paler." */

@@ -4,6 +4,7 @@ import { useWays } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { colourWords } from '../../../words/food';
 import { SmallCurve } from './SmallCurve';
+import { spanWords } from './TogetherView';
 
 const FIRST = ['asPlanned', 'hot', 'twoStage'];
 const MOST = 4;
@@ -71,7 +72,7 @@ export function WaysView(props: {
             />
             <Row name="Chicken done" reports={reports} of={bandWords} />
             <Row name="Dinner after" reports={reports} of={(report) => `${report.eatMinutes} min`} />
-            <Row name="First to last" reports={reports} of={(report) => `${Math.round(report.spreadMinutes)} min`} />
+            <Row name="All good together" reports={reports} of={togetherAfter} />
             <Row name="Breast loses" reports={reports} of={(report) => lossWords(report.breastLossShare)} />
             <Row name="Dark meat loses" reports={reports} of={(report) => lossWords(report.darkLossShare)} />
             <Row name="Skin or crumb" reports={reports} of={(report) => colourWords[report.colour]} />
@@ -121,6 +122,13 @@ function bandWords({ toTarget }: WayReport): string {
   const give = Math.round((toTarget.highMinutes - toTarget.lowMinutes) / 2);
   return `${Math.round(toTarget.medianMinutes)} min ± ${give}`;
 }
+
+const togetherAfter = (report: WayReport) =>
+  report.together
+    ? spanWords(report.together)
+    : report.apartMinutes < 1
+      ? 'at one moment'
+      : `no, ${Math.round(report.apartMinutes)} min apart`;
 
 const lossWords = (share: number | null | undefined) =>
   share === null || share === undefined ? 'none on the tray' : `${Math.round(100 * share)} % of its mass`;

@@ -1,0 +1,47 @@
+import type { GoodWindow, LotForecast, TrayForecast } from '../api/types';
+import { MINUTE_MS, sayClock } from './times';
+
+/** From a minute of the bake to the clock. */
+export type Clock = (minutes: number) => string;
+
+export const clockFrom =
+  (inAt: number): Clock =>
+  (minutes) =>
+    sayClock(inAt + minutes * MINUTE_MS);
+
+/** "18:36–18:48"; from when to when a lot is good, from safe or tender to past. */
+export function goodWords(window: GoodWindow, clock: Clock): string {
+  if (window.opensMinutes === null) return 'not in this oven';
+  return window.pastMinutes === null
+    ? `from ${clock(window.opensMinutes)}`
+    : `${clock(window.opensMinutes)}–${clock(window.pastMinutes)}`;
+}
+
+/** All lots at once: the stretch, or how long the first waits past its best. */
+export function togetherWords(forecast: Pick<TrayForecast, 'together' | 'apartMinutes'>, clock: Clock): string {
+  const { together } = forecast;
+  if (together) return `${clock(together.fromMinutes)}–${clock(together.untilMinutes)}`;
+  const apart = Math.round(forecast.apartMinutes ?? 0);
+  return apart > 0 ? `no, ${apart} min apart` : 'at one moment';
+}
+
+/** A lot's whole window in a sentence, with how sure that is. */
+export function windowSentence(lot: LotForecast, clock: Clock): string | null {
+  const { good, goodSooner: sooner, goodLater: later } = lot;
+  if (!good || good.opensMinutes === null) return null;
+  const sure = (a: number | null | undefined, b: number | null | undefined) =>
+    a === null || a === undefined || b === null || b === undefined ? '' : ` (${clock(a)} to ${clock(b)})`;
+  const parts = [
+    `${lot.isChicken ? 'Safe' : 'Tender'} from ${clock(good.opensMinutes)}${sure(sooner?.opensMinutes, later?.opensMinutes)}`,
+  ];
+  if (good.bestFromMinutes !== null && good.bestUntilMinutes !== null) {
+    const [from, until] = [clock(good.bestFromMinutes), clock(good.bestUntilMinutes)];
+    parts.push(from === until ? `best at ${from}` : `best ${from} to ${until}`);
+  }
+  parts.push(
+    good.pastMinutes === null
+      ? 'not past within four hours'
+      : `past from ${clock(good.pastMinutes)}${sure(sooner?.pastMinutes, later?.pastMinutes)}`,
+  );
+  return `${parts.join(', ')}.`;
+}
