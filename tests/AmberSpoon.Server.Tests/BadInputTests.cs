@@ -35,7 +35,6 @@ public sealed class BadInputTests(SharedKitchen shared) : IClassFixture<SharedKi
         { "chicken[0].skinOn", "null", "chicken[0].skinOn" },
         { "chicken[0].startFrom", "\"frozen\"", "chicken[0].startFrom" },
         { "ovenMode", "\"steam\"", "ovenMode" },
-        { "ovenMode", "\"grill\"", "ovenMode" },
         { "ovenSetting.value", "900", "ovenSetting.value" },
         { "ovenSetting.value", "-20", "ovenSetting.value" },
         { "ovenSetting.value", "0", "ovenSetting.value" },
@@ -75,6 +74,24 @@ public sealed class BadInputTests(SharedKitchen shared) : IClassFixture<SharedKi
         { "steps", "[{\"kind\":\"cover\",\"atMinutes\":5},{\"kind\":\"grill\",\"atMinutes\":10,\"forMinutes\":4}]", "steps[1].kind" },
         { "steps", "[{\"kind\":\"lower\",\"atMinutes\":5,\"setting\":{\"value\":900,\"unit\":\"celsius\"}}]", "steps[0].setting.value" },
         { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5}]", "steps[0].forMinutes" },
+        { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5,\"forMinutes\":46}]", "steps[0].forMinutes" },
+        { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5,\"forMinutes\":0}]", "steps[0].forMinutes" },
+        { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5,\"forMinutes\":4,\"setting\":{\"value\":149,\"unit\":\"celsius\"}}]", "steps[0].setting.value" },
+        { "steps", "[{\"kind\":\"grill\",\"atMinutes\":5,\"forMinutes\":4,\"shelf\":\"attic\"}]", "steps[0].shelf" },
+        { "vessels[0].shelf", "\"attic\"", "vessels[0].shelf" },
+        { "vessels[0].madeOf", "\"wood\"", "vessels[0].madeOf" },
+        { "vessels[0].waterMl", "2001", "vessels[0].waterMl" },
+        { "vessels", "[{\"kind\":\"quarterSheet\",\"rack\":false,\"parchment\":false,\"waterMl\":1030}]", "vessels[0].waterMl" },
+        { "ovenAtStart", "{\"value\":900,\"unit\":\"celsius\"}", "ovenAtStart.value" },
+        { "ovenAtStart", "{\"value\":-5,\"unit\":\"celsius\"}", "ovenAtStart.value" },
+        { "chicken[0].sear", "{\"minutes\":60,\"pan\":\"castIron\"}", "chicken[0].sear.minutes" },
+        { "chicken[0].sear", "{\"minutes\":12.1,\"pan\":\"castIron\"}", "chicken[0].sear.minutes" },
+        { "chicken[0].sear", "{\"minutes\":0.9,\"pan\":\"castIron\"}", "chicken[0].sear.minutes" },
+        { "chicken[0].sear", "{\"minutes\":4}", "chicken[0].sear.pan" },
+        { "chicken[0].sear", "{}", "chicken[0].sear.minutes" },
+        { "chicken[0].filling", "{\"value\":40,\"unit\":\"gram\"}", "chicken[0].filling.value" },
+        { "ovenSetting.value", "59", "ovenSetting.value" },
+        { "ovenSetting.value", "291", "ovenSetting.value" },
         { "spots", "[{\"lot\":1}]", "spots[0]" },
     };
 
@@ -94,6 +111,43 @@ public sealed class BadInputTests(SharedKitchen shared) : IClassFixture<SharedKi
         JsonNode after = await kitchen.Get("/api/tray");
         Assert.Equal(before, after["plan"]!.ToJsonString());
         Assert.Equal(2, (int)after["version"]!);
+    }
+
+    /// <summary>A piece of 200 g holds 80 g of filling at most; below 120 °C a filling is lukewarm for hours; two trays have two shelves.</summary>
+    [Theory]
+    [InlineData(80, 120, "low", null)]
+    [InlineData(81, 120, "low", "chicken[0].filling.value")]
+    [InlineData(300, 120, "low", "chicken[0].filling.value")]
+    [InlineData(0, 120, "low", "chicken[0].filling.value")]
+    [InlineData(40, 119, "low", "ovenSetting.value")]
+    [InlineData(40, 200, "topThird", "vessels[1].shelf")]
+    public async Task Fillings_gentle_ovens_and_shelves_have_their_limits(double fillingG, double ovenC, string shelf, string? field)
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["chicken"]![0] = JsonNode.Parse($$"""
+            { "id": 1, "cut": "bonelessBreast", "skinOn": false, "coating": "stuffed", "startFrom": "fridge", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false, "skinDown": false,
+              "sizes": { "basis": "piece", "count": 2, "mass": { "value": 200, "unit": "gram" }, "spreadPercent": 0, "each": [] },
+              "filling": { "value": {{fillingG}}, "unit": "gram" }, "sear": { "minutes": 4, "pan": "steel" } }
+            """);
+        plan["ovenSetting"]!["value"] = ovenC;
+        plan["ovenAtStart"] = JsonNode.Parse("""{ "value": 150, "unit": "celsius" }""");
+        plan["vessels"] = JsonNode.Parse($$"""
+            [{ "kind": "halfSheet", "rack": false, "parchment": false, "waterMl": 0, "shelf": "topThird", "madeOf": "darkMetal" },
+             { "kind": "dish", "rack": false, "parchment": false, "waterMl": 200, "shelf": "{{shelf}}" }]
+            """);
+        (int status, JsonNode? answer) = await kitchen.SaveTray(plan);
+        Assert.Equal(field is null ? 200 : 400, status);
+        if (field is not null)
+        {
+            Assert.NotNull(answer!["errors"]![field]);
+            return;
+        }
+
+        // What was said is kept as it was said.
+        JsonNode kept = (await kitchen.Get("/api/tray"))["plan"]!;
+        Assert.Equal((80.0, 4.0, "steel"), ((double)kept["chicken"]![0]!["filling"]!["value"]!, (double)kept["chicken"]![0]!["sear"]!["minutes"]!, (string)kept["chicken"]![0]!["sear"]!["pan"]!));
+        Assert.Equal((150.0, "low", "darkMetal"), ((double)kept["ovenAtStart"]!["value"]!, (string)kept["vessels"]![1]!["shelf"]!, (string)kept["vessels"]![0]!["madeOf"]!));
     }
 
     [Theory]

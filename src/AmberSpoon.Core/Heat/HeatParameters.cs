@@ -172,7 +172,7 @@ public static class HeatParameters
         "Glowing grill element", 650, "°C", 550, 800, "Dull red (from memory)");
 
     public static HeatParameter GrillView { get; } = new(
-        "Share of a top's view that the element fills, second shelf", 0.095, "1", 0.05, 0.3, "Geometry of a household oven");
+        "Share of a top's view that the element fills, top third of the oven", 0.095, "1", 0.05, 0.3, "Geometry of a household oven");
 
     public static HeatParameter BasteWater { get; } = new(
         "Water that one basting leaves on", 0.05, "kg/m²", 0.02, 0.1, "Common practice: a tablespoon over 0.3 m²");
@@ -228,11 +228,20 @@ public static class HeatParameters
     public static HeatParameter ButterBrowning { get; } = new(
         "Browning over butter under the skin, against plain skin", 1.2, "1", 1, 1.5, "Common practice: milk solids");
 
-    public static HeatParameter UpperShelfShare { get; } = new(
-        "Heat taken up by the upper of two trays, against one alone", 0.92, "1", 0.8, 1, "Common practice: two trays take a little longer");
+    public static HeatParameter TwoTraysAir { get; } = new(
+        "How freely air moves round two trays in a still oven, against one", 0.92, "1", 0.8, 1, "Common practice: two trays take longer");
 
-    public static HeatParameter LowerShelfShare { get; } = new(
-        "Heat taken up by the lower of two trays, against one alone", 0.82, "1", 0.7, 0.95, "Common practice: the lower tray stands in the upper one's shade");
+    public static HeatParameter TwoTraysFanAir { get; } = new(
+        "The same where a fan stirs it", 0.97, "1", 0.9, 1, "Common practice");
+
+    public static HeatParameter Stratification { get; } = new(
+        "How much hotter air is near the roof of a still oven than in its middle", 4, "°C", 0, 10, "Common practice");
+
+    public static HeatParameter PanContact { get; } = new(
+        "Contact between meat and an oiled pan", 350, "W/(m²·K)", 150, 800, "Frying literature (from memory)");
+
+    public static HeatParameter GrillFull { get; } = new(
+        "Air that a grill on full keeps", 290, "°C", 250, 320, "Common practice");
 
     public static HeatParameter HotSpot { get; } = new(
         "How much hotter the back of an oven is than its middle", 5, "°C", 0, 12, "Common practice: trays are rotated because of it");
@@ -261,6 +270,6 @@ public static class HeatParameters
         BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, DripsUnder, FloorExcess, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface, NeighbourSteam,
         FoilConvection, FoilExcess, FoilEmissivity, PaperEmissivity, ParcelConvection, GrillElement, GrillView, BasteWater, TentShare, OilWetness,
         MarinadeWater, WetMarinadeWater, GlazeBrowning, CrumbResistance, CrumbWater, CrumbWetness, SkinResistance, RibGap, SkinBrowning, MarinadeBrowning, CrumbBrowning,
-        RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, UpperShelfShare, LowerShelfShare, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
+        RubBrowning, VegetableBrowning, FatCrumbBrowning, ButterBrowning, TwoTraysAir, TwoTraysFanAir, Stratification, GrillFull, PanContact, HotSpot, BrowningActivation, LookSeconds, CoverSeconds, BasteSeconds, TurnSeconds,
     ];
 }

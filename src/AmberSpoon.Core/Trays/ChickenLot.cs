@@ -1,6 +1,7 @@
 using System.Text.Json.Serialization;
 using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Units;
@@ -34,6 +35,15 @@ public sealed record ChickenLot(
     bool SkinDown,
     CoreGoal Goal)
 {
+    /// <summary>Of slit and filled breasts: how much filling each holds; null for the usual.</summary>
+    public EnteredMass? Filling { get; init; }
+
+    /// <summary>About half of the skin is gone; only where the skin is on.</summary>
+    public bool PartlySkinned { get; init; }
+
+    /// <summary>Browned in a pan first, or null.</summary>
+    public PanSear? Sear { get; init; }
+
     [JsonIgnore]
     public LotId LotId => new(Id);
 
@@ -55,6 +65,10 @@ public sealed record ChickenLot(
     public PieceBody Piece(double massG)
     {
         double share = Math.Cbrt(massG / MassesG()[0]);
-        return new(Cut, massG, Height is { } height ? share * height.Millimetres() : null, SkinOn, Coating);
+        return new(Cut, massG, Height is { } height ? share * height.Millimetres() : null, SkinOn, Coating)
+        {
+            FillingShare = IsStuffed && Filling is { } filling ? filling.Grams() / MassesG().Average() : null,
+            PartlySkinned = PartlySkinned,
+        };
     }
 }

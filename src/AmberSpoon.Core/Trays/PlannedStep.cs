@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -8,9 +9,12 @@ namespace AmberSpoon.Core.Trays;
 /// </summary>
 /// <param name="Kind">What.</param>
 /// <param name="AtMinutes">Minutes after the first food went in.</param>
-/// <param name="Setting">Of <see cref="StepKind.Lower"/>: what the dial is turned to.</param>
+/// <param name="Setting">
+/// Of <see cref="StepKind.Lower"/>: what the dial is turned to. Of <see cref="StepKind.Grill"/>: what the grill is set to, or null for on full.
+/// </param>
 /// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: how long.</param>
-public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperature? Setting = null, int? ForMinutes = null);
+/// <param name="Shelf">Of <see cref="StepKind.Grill"/>: where the tray stands meanwhile; null for near the grill.</param>
+public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperature? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null);
 
 /// <summary>What a planned step is.</summary>
 public enum StepKind

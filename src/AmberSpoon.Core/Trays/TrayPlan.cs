@@ -16,7 +16,7 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="Chicken">Lots of chicken, perhaps none yet.</param>
 /// <param name="Vegetables">Lots of vegetables, perhaps none.</param>
 /// <param name="Vessels">One or two; the first of two stands on the upper shelf.</param>
-/// <param name="OvenMode">Still or fan.</param>
+/// <param name="OvenMode">Still, fan, or wholly under the grill.</param>
 /// <param name="OvenSetting">What the dial says at first.</param>
 /// <param name="Steps">What is done meanwhile, in order of time.</param>
 /// <param name="Profile">Whose safety rule the verdict follows.</param>
@@ -36,6 +36,24 @@ public sealed record TrayPlan(
     DateTimeOffset? EatAt,
     IReadOnlyList<Spot> Spots)
 {
+    /// <summary>The oven when the first food goes in; null where it is as hot as it is set.</summary>
+    public EnteredTemperature? OvenAtStart { get; init; }
+
+    /// <summary>Where a vessel stands: where it was put, or its usual shelf; never where the other stands.</summary>
+    public OvenShelf ShelfOf(int vessel)
+    {
+        if (Vessels.Count < 2)
+        {
+            return Vessels[vessel].Shelf ?? (OvenMode == OvenMode.Grill ? OvenShelf.TopThird : OvenShelf.Middle);
+        }
+
+        OvenShelf first = Vessels[0].Shelf ?? (Vessels[1].Shelf == OvenShelf.TopThird ? OvenShelf.Middle : OvenShelf.TopThird);
+        OvenShelf second = Vessels[1].Shelf ?? OvenShelf.Low;
+        return vessel == 0 ? first
+            : second != first ? second
+            : first == OvenShelf.Middle ? OvenShelf.Low : OvenShelf.Middle;
+    }
+
     /// <summary>How many pieces of chicken.</summary>
     public int Count => Chicken.Sum(lot => lot.Count);
 

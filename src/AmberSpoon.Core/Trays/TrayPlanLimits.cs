@@ -26,9 +26,28 @@ public static class TrayPlanLimits
     /// <summary>Vegetables may be heaped a little: this much more than lies side by side.</summary>
     public const double HeapedShare = 0.15;
 
+    /// <summary>A slit breast tears when more than this share of it is filling; about a quarter fits (common practice).</summary>
+    public const double MostFillingShare = 0.4;
+    public const double UsualMostFillingShare = 0.25;
+
+    /// <summary>Longer in the pan is cooking, not searing, min.</summary>
+    public const double LongestSearMinutes = 12;
+    public const double ShortestSearMinutes = 1;
+
     public const int LongestRestMinutes = 30;
 
-    public const double LowestOvenC = 120;
+    /// <summary>For those who hold breast in a gentle oven.</summary>
+    public const double LowestOvenC = 60;
+
+    /// <summary>Below this a filling warms too slowly to be safe, °C (usual caution).</summary>
+    public const double LowestStuffedOvenC = 120;
+
+    /// <summary>The oven when the food goes in: a cold kitchen's at least.</summary>
+    public const double ColdestStartC = 5;
+
+    /// <summary>Wholly under the grill no longer than this, min.</summary>
+    public const int LongestGrillMinutes = 45;
+
     public const double HighestOvenC = 290;
     public const double LowestTargetC = 60;
     public const double HighestTargetC = 95;

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Units;
 
@@ -25,6 +26,25 @@ public sealed record Vessel(VesselKind Kind, EnteredLength? Width, EnteredLength
         _ => (Width!.Millimetres(), Depth!.Millimetres()),
     };
 
+    /// <summary>What it is made of; null for what its kind usually is.</summary>
+    public TrayMaterial? MadeOf { get; init; }
+
+    /// <summary>Where it stands; null for its usual shelf.</summary>
+    public OvenShelf? Shelf { get; init; }
+
+    /// <summary>From its floor to its rim, mm (common practice).</summary>
+    [JsonIgnore]
+    public double RimMm => Kind switch
+    {
+        VesselKind.HalfSheet or VesselKind.QuarterSheet => 25,
+        VesselKind.RoastingTin => 70,
+        _ => 50,
+    };
+
+    /// <summary>The most that may be poured in so that it can still be carried: 10 mm below the rim, ml.</summary>
+    [JsonIgnore]
+    public double MostLiquidMl => Math.Min(TrayPlanLimits.MostWaterMl, FloorMm2() * (RimMm - 10) / 1000);
+
     public bool IsRound => Kind == VesselKind.RoundDish;
 
     public double FloorMm2()
@@ -33,7 +53,8 @@ public sealed record Vessel(VesselKind Kind, EnteredLength? Width, EnteredLength
         return widthMm * depthMm * (IsRound ? Math.PI / 4 : 1);
     }
 
-    public TrayMaterial Material => Kind switch
+    [JsonIgnore]
+    public TrayMaterial Material => MadeOf ?? Kind switch
     {
         VesselKind.Dish or VesselKind.RoundDish => TrayMaterial.GlassOrCeramic,
         VesselKind.RoastingTin => TrayMaterial.DarkMetal,

@@ -66,8 +66,8 @@ public sealed class CoatingTests
     {
         double Minutes(params OvenStep[] steps) => Heating.Bake(Cut.BoneInThigh, 204, 90, steps: steps).Run().TimeToReachS(74).Minutes();
         double still = Minutes();
-        Assert.True(Minutes(new MoveShelf(300, 0.8, 45)) > still + 1.5);
-        Assert.InRange(Minutes(new MoveShelf(300, 1, 45)), still, still + 1.5);
+        Assert.True(Minutes(new MoveShelf(300, OvenGeometry.Beside(OvenShelf.Low, OvenShelf.TopThird, OvenMode.Still), 45)) > still + 1.5);
+        Assert.InRange(Minutes(new MoveShelf(300, ShelfPlace.Usual, 45)), still, still + 1.5);
     }
 
     [Fact]

@@ -15,11 +15,17 @@ internal sealed class OvenAir
         _traits = traits;
         _setC = traits.SetC + traits.OffsetC;
         Mode = traits.Mode;
-        AirC = traits.IsPreheated ? _setC : HeatParameters.RoomAir.Value;
+        AirC = traits.StartC ?? _setC;
         WallC = AirC;
     }
 
     public OvenMode Mode { get; set; }
+
+    /// <summary>
+    /// Share of the time that the grill's element glows: what leaks out of the oven grows as its air is hotter than the kitchen,
+    /// and on full it keeps <see cref="HeatParameters.GrillFull"/>.
+    /// </summary>
+    public double GrillDuty => Math.Clamp((_setC - HeatParameters.RoomAir.Value) / (HeatParameters.GrillFull.Value - HeatParameters.RoomAir.Value), 0, 1);
 
     public double AirC { get; private set; }
 

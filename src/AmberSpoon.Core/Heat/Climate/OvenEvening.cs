@@ -21,7 +21,8 @@ public sealed class OvenEvening : Surroundings
     private double _underRatePerS;
     private double _nowS;
     private double _endS;
-    private double _exchange;
+    private ShelfPlace _place;
+    private bool _grillOnFull;
     private int _next;
 
     /// <param name="traits">The oven.</param>
@@ -50,7 +51,7 @@ public sealed class OvenEvening : Surroundings
         _cover = placement.Cover;
         _turned = placement.TopDown;
         _endS = endS;
-        _exchange = traits.ExchangeFactor;
+        _place = traits.Place;
         Happen(0);
     }
 
@@ -118,6 +119,16 @@ public sealed class OvenEvening : Surroundings
     /// <summary>The lower element of a still oven glows under its floor for as long as it has to heat.</summary>
     private double FloorExcessC => _oven.Mode == OvenMode.Still ? HeatParameters.FloorExcess.Value * Math.Clamp((_oven.WallC - 60) / 100, 0, 1) : 0;
 
+    /// <summary>What the underside of the vessel sees: walls and floor, or in part the food of another vessel.</summary>
+    private double BelowC
+    {
+        get
+        {
+            double wallC = _oven.WallC + _place.AirC + (_place.FloorView * FloorExcessC);
+            return wallC - (_place.ShadeBelow * (wallC - OtherVesselC(_oven.WallC)));
+        }
+    }
+
     /// <summary>Liquid wets the sides up to its level.</summary>
     private FaceClimate Standing(FaceClimate rim, double trayC)
     {
@@ -145,7 +156,7 @@ public sealed class OvenEvening : Surroundings
         bool isTouched = _placement.Support != Support.Rack;
         double roomC = HeatParameters.RoomAir.Value;
         return _resting is null
-            ? new(_oven.AirC, _oven.WallC + FloorExcessC, OpenConvection, _underC, _underRatePerS, isTouched, _cover == Cover.None)
+            ? new(_oven.AirC + _place.AirC, BelowC, OpenConvection, _underC, _underRatePerS, isTouched, _cover == Cover.None)
             : new(roomC, roomC, HeatParameters.RoomConvection.Value, _underC, _underRatePerS, isTouched, _cover == Cover.None);
     }
 
@@ -175,6 +186,7 @@ public sealed class OvenEvening : Surroundings
                 break;
             case SwitchMode switched:
                 _oven.Mode = switched.Mode;
+                _grillOnFull = switched.IsFull;
                 break;
             case Turn:
                 _turned = !_turned;
@@ -187,7 +199,7 @@ public sealed class OvenEvening : Surroundings
                 _tray.Drain();
                 break;
             case MoveShelf move:
-                _exchange = _traits.ExchangeFactor * move.ExchangeShare;
+                _place = move.Place;
                 break;
             case TakeOut takeOut:
                 _resting = takeOut.Rest;
@@ -203,13 +215,16 @@ public sealed class OvenEvening : Surroundings
         }
     }
 
-    private double OpenConvection => _exchange
+    /// <summary>How well air gives off its heat where the vessel stands, against an ordinary oven.</summary>
+    private double Exchange => _traits.ExchangeFactor * _place.AirShare;
+
+    private double OpenConvection => Exchange
         * (_oven.Mode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection).Value;
 
     private FaceClimate InOven(double laterS)
     {
-        (double airC, double wallC) = _oven.After(_nowS, laterS);
-        double exchange = _exchange;
+        (double airC, double wallC) = Here(_oven.After(_nowS, laterS));
+        double exchange = Exchange;
         switch (_cover)
         {
             case Cover.Foil:
@@ -232,6 +247,16 @@ public sealed class OvenEvening : Surroundings
         }
     }
 
+    /// <summary>Air and walls as a vessel has them on its shelf: some of its view upward may be another vessel's underside.</summary>
+    private (double AirC, double WallC) Here((double AirC, double WallC) oven)
+    {
+        double wallC = oven.WallC + _place.AirC;
+        return (oven.AirC + _place.AirC, wallC - (_place.ShadeAbove * (wallC - OtherVesselC(wallC))));
+    }
+
+    /// <summary>A vessel full of food is about midway between the oven and its own boiling juices (common practice).</summary>
+    private static double OtherVesselC(double wallC) => (wallC + Math.Min(wallC, Materials.WaterVapour.BoilingC)) / 2;
+
     /// <summary>
     /// The steamy air under foil or in a parcel: as warm as what the oven gives its outside and the food takes from its inside
     /// make it. Where that were above boiling, the food's water goes into steam instead, and a share of the excess is left.
@@ -251,9 +276,9 @@ public sealed class OvenEvening : Surroundings
         return 4 * FaceClimate.StefanBoltzmannWPerM2K4 * kelvin * kelvin * kelvin;
     }
 
-    private static FaceClimate UnderTheGrill(FaceClimate open)
+    private FaceClimate UnderTheGrill(FaceClimate open)
     {
-        double view = HeatParameters.GrillView.Value;
+        double view = _place.GrillView * (_grillOnFull ? 1 : _oven.GrillDuty);
         double element = FaceClimate.RadiationAt(HeatParameters.GrillElement.Value);
         return open with { IncomingRadiationWPerM2 = ((1 - view) * open.IncomingRadiationWPerM2) + (view * element) };
     }

@@ -15,7 +15,10 @@ public abstract record OvenStep(double AtS)
 public sealed record SetOven(double AtS, double SetC) : OvenStep(AtS);
 
 /// <summary>The oven is switched to another way of heating.</summary>
-public sealed record SwitchMode(double AtS, OvenMode Mode) : OvenStep(AtS);
+/// <param name="AtS">When, s since the food went in.</param>
+/// <param name="Mode">Still, fan or grill.</param>
+/// <param name="IsFull">Of the grill: its element glows all the time, whatever the dial says.</param>
+public sealed record SwitchMode(double AtS, OvenMode Mode, bool IsFull = true) : OvenStep(AtS);
 
 /// <summary>Just a look.</summary>
 public sealed record OpenDoor(double AtS, double OpenS) : OvenStep(AtS)
@@ -49,9 +52,9 @@ public sealed record Drain(double AtS) : OvenStep(AtS)
 
 /// <summary>The tray is moved to another shelf, or comes to share the oven.</summary>
 /// <param name="AtS">When, s since the food went in.</param>
-/// <param name="ExchangeShare">Heat it takes up there, against a tray that has the oven to itself.</param>
+/// <param name="Place">What it sees from there.</param>
 /// <param name="OpenS">How long the door stands open, s.</param>
-public sealed record MoveShelf(double AtS, double ExchangeShare, double OpenS) : OvenStep(AtS)
+public sealed record MoveShelf(double AtS, ShelfPlace Place, double OpenS) : OvenStep(AtS)
 {
     public override double DoorOpenS => OpenS;
 }

@@ -22,13 +22,17 @@ public sealed record OvenTraits(OvenMode Mode, double SetC)
     /// <summary>Length of one swing, s.</summary>
     public double SwingPeriodS { get; init; } = 480;
 
-    /// <summary>Whether the oven is hot when the food goes in; if not, both heat up together from the kitchen's temperature.</summary>
-    public bool IsPreheated { get; init; } = true;
+    /// <summary>The oven's air and walls when the food goes in, °C; null where it is as hot as it is set.</summary>
+    public double? StartC { get; init; }
+
+    /// <summary>What the vessel sees from its shelf.</summary>
+    public ShelfPlace Place { get; init; } = ShelfPlace.Usual;
 
     /// <exception cref="HeatInputException">Out of range.</exception>
     internal void Validate()
     {
         HeatInputException.RequireWithin("oven.setC", SetC, 30, 320);
+        HeatInputException.RequireWithin("oven.startC", StartC ?? SetC, 0, 320);
         HeatInputException.RequireWithin("oven.offsetC", OffsetC, -60, 60);
         HeatInputException.RequireWithin("oven.exchangeFactor", ExchangeFactor, 0.2, 4);
         HeatInputException.RequireWithin("oven.evaporationFactor", EvaporationFactor, 0, 3);

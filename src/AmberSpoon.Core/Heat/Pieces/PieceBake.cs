@@ -21,6 +21,9 @@ public sealed record PieceBake(
     /// <summary>Ends early once the coldest food has this cook value, min.</summary>
     public double StopAtCookMinutes { get; init; } = double.PositiveInfinity;
 
+    /// <summary>Seared in a pan first, or null.</summary>
+    public PanSear? Sear { get; init; }
+
     /// <summary>Where a probe's tip is, m in the piece's own coordinates; null for the middle.</summary>
     public Point? Tip { get; init; }
 
@@ -47,6 +50,7 @@ public sealed record PieceBake(
             StopAtColdestC = StopAtColdestC,
             StopAtCookMinutes = StopAtCookMinutes,
             Tip = Tip,
+            Before = Sear is null ? null : new PanEvening(Sear),
         };
 
     private static StepControl StepsFor(GridLevel level) => level switch

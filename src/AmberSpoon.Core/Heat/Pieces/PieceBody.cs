@@ -23,10 +23,16 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
         return mesh.Shape.Solid.Size.Z * 1000 * Math.Cbrt(massG / 1000 / MassKg(cut, mesh));
     }
 
-    /// <summary>A breast that is slit and filled has the shape of one.</summary>
-    private Cut ShapedAs => Coating == Coating.Stuffed && Cut == Cut.BonelessBreast ? Cut.StuffedBreast : Cut;
+    /// <summary>Of a slit and filled breast: the filling's share of the mass; null for the usual.</summary>
+    public double? FillingShare { get; init; }
 
-    internal override CutShape Shape => CutShapes.For(ShapedAs);
+    /// <summary>Some of the skin is gone.</summary>
+    public bool PartlySkinned { get; init; }
+
+    /// <summary>A breast that is slit and filled has the shape of one.</summary>
+    internal override CutShape Shape => Coating == Coating.Stuffed || Cut == Cut.StuffedBreast
+        ? FillingShare is { } share ? CutShapes.Stuffed(share) : CutShapes.For(Cut.StuffedBreast)
+        : CutShapes.For(Cut);
 
     internal override Point Stretch => At(GridLevel.Quick).Mesh.Stretch;
 
@@ -54,7 +60,7 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
             MeatOf(facts),
             InnerOf(mesh.Shape),
             mesh.Shape.InnerIsFood,
-            PieceCoats.For(facts, SkinOn, Coating),
+            PieceCoats.For(facts, SkinOn, Coating, PartlySkinned),
             mesh.Shape.Middle.Stretched(stretch));
     }
 

@@ -12,13 +12,16 @@ internal static class PieceCoats
     private static readonly Coat Crumb = new(
         HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value);
 
+    /// <summary>Share of the skin that a partly skinned piece keeps (common practice).</summary>
+    private const double LeftOn = 0.5;
+
     private static readonly Coat HollowUnderRibs = new(HeatParameters.RibGap.Value, 1, 0, 1);
 
     /// <returns>By side: top, rim, under.</returns>
-    public static IReadOnlyList<Coat> For(CutFacts facts, bool skinOn, Coating coating)
+    public static IReadOnlyList<Coat> For(CutFacts facts, bool skinOn, Coating coating, bool partlySkinned = false)
     {
         Coat outer = Of(coating);
-        Coat skin = skinOn ? outer.Over(Skin) : outer;
+        Coat skin = !skinOn ? outer : partlySkinned ? outer.Over(Skin).Mixed(outer, LeftOn) : outer.Over(Skin);
         Coat under = facts.IsSkinAllRound ? skin : outer;
         return [skin, skin, facts.Cut == Cut.BoneInBreast ? under.Over(HollowUnderRibs) : under];
     }

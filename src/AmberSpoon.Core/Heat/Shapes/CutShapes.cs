@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using System.Collections.Frozen;
 using AmberSpoon.Core.Food;
 
@@ -16,7 +17,7 @@ internal static class CutShapes
         [Cut.BreastHalf] = Boneless(Teardrop(88, 72, 31)),
         [Cut.BreastThird] = Boneless(Teardrop(89, 67, 20.7) with { Peak = 0.45, Taper = 0.2 }),
         [Cut.PoundedBreast] = Boneless(new Loft(0, 195 * Mm, 135 * Mm, 17 * Mm) { Peak = 0.45, Waist = 0.5, Roundness = 0.7 }),
-        [Cut.StuffedBreast] = Stuffed(new Loft(0, 158 * Mm, 104 * Mm, 31 * Mm) { Peak = 0.42, Taper = 0.2, Waist = 0.45, Roundness = 0.75 }),
+        [Cut.StuffedBreast] = Pocketed(1),
         [Cut.Tender] = Boneless(new Loft(0, 140 * Mm, 38 * Mm, 18 * Mm) { Peak = 0.4, Taper = 0.4, Roundness = 0.75 }),
         [Cut.BoneInBreast] = OnRibs(Teardrop(150, 95, 49) with { Waist = 0.36, Roundness = 0.65 }),
         [Cut.BoneInThigh] = OnBone([Thigh(0, 108, 75, 36.4)], [Rod(16, 88, 15, 5.5)]),
@@ -33,6 +34,12 @@ internal static class CutShapes
     }.ToFrozenDictionary();
 
     public static CutShape For(Cut cut) => All[cut];
+
+    private static readonly ConcurrentDictionary<int, CutShape> Filled = new();
+
+    /// <summary>A breast of which so much is filling: the pocket grows in all directions. Shares go in steps of a hundredth.</summary>
+    public static CutShape Stuffed(double fillingShare) => Filled.GetOrAdd(
+        (int)Math.Round(100 * Math.Clamp(fillingShare, LeastFilling, MostFilling)), hundredths => Pocketed(Math.Cbrt(hundredths / (100 * UsualFilling))));
 
     private static Loft Teardrop(double lengthMm, double widthMm, double heightMm) =>
         new(0, lengthMm * Mm, widthMm * Mm, heightMm * Mm) { Peak = 0.38, Taper = 0.45, Roundness = 0.75 };
@@ -69,11 +76,20 @@ internal static class CutShapes
         MiddleOf(loft),
         FromTheThickEnd(loft));
 
+    /// <summary>Share of a stuffed breast's mass that its usual pocket holds, as its mesh has it.</summary>
+    internal const double UsualFilling = 0.1;
+    internal const double LeastFilling = 0.03;
+    internal const double MostFilling = 0.4;
+
     /// <summary>A filling lies in a slit along the thick part.</summary>
-    private static CutShape Stuffed(Loft loft)
+    /// <param name="larger">Each side of the pocket against the usual one.</param>
+    private static CutShape Pocketed(double larger)
     {
-        var pocket = new Loft(0.2 * loft.LengthM, 0.55 * loft.LengthM, 0.62 * loft.WidthM, 0.3 * loft.HeightM) { Waist = 0.5, Roundness = 1 };
-        var lift = new Point(0, 0, 0.33 * loft.HeightM);
+        var loft = new Loft(0, 158 * Mm, 104 * Mm, 31 * Mm) { Peak = 0.42, Taper = 0.2, Waist = 0.45, Roundness = 0.75 };
+        double lengthM = 0.55 * larger * loft.LengthM;
+        double startM = Math.Max(0.03 * loft.LengthM, (0.475 * loft.LengthM) - (lengthM / 2));
+        var pocket = new Loft(startM, lengthM, 0.62 * larger * loft.WidthM, 0.3 * larger * loft.HeightM) { Waist = 0.5, Roundness = 1 };
+        var lift = new Point(0, 0, (0.48 - (0.15 * larger)) * loft.HeightM);
         return Boneless(loft) with { Inner = p => pocket.Level(p - lift), InnerIsFood = true };
     }
 

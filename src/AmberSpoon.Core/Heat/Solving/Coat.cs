@@ -15,4 +15,11 @@ public sealed record Coat(double ResistanceM2KPerW, double Wetness, double FreeW
         Wetness * inner.Wetness,
         FreeWaterKgPerM2 + inner.FreeWaterKgPerM2,
         Browning * inner.Browning);
+
+    /// <summary>This on a share of the side, another on the rest.</summary>
+    public Coat Mixed(Coat other, double share) => new(
+        (share * ResistanceM2KPerW) + ((1 - share) * other.ResistanceM2KPerW),
+        (share * Wetness) + ((1 - share) * other.Wetness),
+        (share * FreeWaterKgPerM2) + ((1 - share) * other.FreeWaterKgPerM2),
+        (share * Browning) + ((1 - share) * other.Browning));
 }

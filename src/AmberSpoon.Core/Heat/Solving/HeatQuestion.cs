@@ -10,6 +10,9 @@ namespace AmberSpoon.Core.Heat.Solving;
 /// <param name="Steps">How carefully to step through time.</param>
 public sealed record HeatQuestion(HeatBody Body, double StartC, Surroundings Around, StepControl Steps)
 {
+    /// <summary>What it met before the clock starts, or null: a hot pan leaves a hot surface and a cool middle.</summary>
+    public Surroundings? Before { get; init; }
+
     /// <summary>Ends the run early once the coldest meat is this hot, °C.</summary>
     public double StopAtColdestC { get; init; } = double.PositiveInfinity;
 

@@ -20,6 +20,7 @@ public sealed class HeatSolver
     private const double Gamma = 1 - (1 / 1.4142135623730951);
 
     private readonly HeatQuestion _question;
+    private Surroundings _around;
     private readonly FieldState _field;
     private readonly SurfaceLayer _surface;
     private readonly List<HeatSample> _samples;
@@ -43,6 +44,7 @@ public sealed class HeatSolver
     internal HeatSolver(HeatQuestion question)
     {
         _question = question;
+        _around = question.Around;
         HeatBody body = question.Body;
         _cells = body.Cells;
         _field = new(body, question.StartC);
@@ -54,6 +56,25 @@ public sealed class HeatSolver
         _startKg = _field.Water.HeldKg;
         _pieceKg = body.MassKg / body.Mesh.Mesh.Copies;
         Sample();
+        if (question.Before is { } before)
+        {
+            Precede(before);
+        }
+    }
+
+    /// <summary>Follows what came first; the clock then starts anew, heat and water are accounted for from the raw piece on.</summary>
+    private void Precede(Surroundings before)
+    {
+        _around = before;
+        Follow(toGoal: false, CancellationToken.None);
+        _around = _question.Around;
+        _timeS = 0;
+        _nextSample = 0;
+        double cooked = _samples[^1].CookMinutes;
+        _samples.Clear();
+        Change();
+        Sample();
+        _samples[0] = _samples[0] with { CookMinutes = cooked };
     }
 
     /// <summary>Follows the body to the end of its surroundings, or until it is hot enough.</summary>
@@ -83,7 +104,7 @@ public sealed class HeatSolver
     /// </summary>
     internal void Follow(bool toGoal, CancellationToken cancel)
     {
-        double endS = _question.Around.EndS;
+        double endS = _around.EndS;
         double stepS = _question.Steps.First;
         while (_timeS < endS && !(toGoal && IsThere(_samples[^1])))
         {
@@ -94,8 +115,8 @@ public sealed class HeatSolver
                 throw TooMuchWork();
             }
 
-            double changeS = _question.Around.NextChangeS(_timeS);
-            stepS = Math.Min(stepS, _question.Around.LongestStepS);
+            double changeS = _around.NextChangeS(_timeS);
+            stepS = Math.Min(stepS, _around.LongestStepS);
             double untilS = Math.Min(endS, Math.Min(changeS, NextWantedS()));
             // Two even steps rather than one long and one tiny.
             double leftS = untilS - _timeS;
@@ -160,7 +181,7 @@ public sealed class HeatSolver
         _field.StopBoiling();
         foreach (Side side in Enum.GetValues<Side>())
         {
-            _surface.Wet(side, _question.Around.WaterAddedKgPerM2(_timeS, side));
+            _surface.Wet(side, _around.WaterAddedKgPerM2(_timeS, side));
         }
     }
 
@@ -173,14 +194,14 @@ public sealed class HeatSolver
         }
 
         double next = _nextSample < wanted.Count ? wanted[_nextSample] : double.PositiveInfinity;
-        return _question.Recorder is { } recorder ? Math.Min(next, recorder.NextS) : next;
+        return _around == _question.Around && _question.Recorder is { } recorder ? Math.Min(next, recorder.NextS) : next;
     }
 
     /// <summary>Computes a step without booking it.</summary>
     /// <returns>Estimate of its error, °C.</returns>
     private double Try(double stepS)
     {
-        _question.Around.Describe(_timeS + (stepS / 2), _sides);
+        _around.Describe(_timeS + (stepS / 2), _sides);
         _surface.Begin(stepS);
         _field.Begin(stepS, Gamma);
         _surface.Join(_field.System, _sides);
@@ -207,9 +228,9 @@ public sealed class HeatSolver
         (double evaporatedKg, double drippedKg) = _surface.Settle(stepS, 1 - Gamma, juiceKg, _field.Water, _sides);
         _evaporatedKg += evaporatedKg;
         _drippedKg += drippedKg;
-        _question.Around.Drip(drippedKg / _surface.UnderM2);
+        _around.Drip(drippedKg / _surface.UnderM2);
         Sample();
-        _question.Around.Advance(fromS, _timeS, _sideMeansC);
+        _around.Advance(fromS, _timeS, _sideMeansC);
     }
 
     private void Sample()
@@ -222,7 +243,7 @@ public sealed class HeatSolver
             (_timeS - _samples[^1].TimeS) * (CookValue.RatePerS(_samples[^1].ColdestC) + CookValue.RatePerS(coldestC)) / 2);
         _samples.Add(new(
             _timeS, coldestC, coreC, _tip.Read(_field.System.TemperatureC), surfaceC, meanC, cooked, brownTop, brownUnder, LossShare));
-        if (_question.Recorder is { } recorder && recorder.NextS <= _timeS)
+        if (_around == _question.Around && _question.Recorder is { } recorder && recorder.NextS <= _timeS)
         {
             recorder.Record(_samples[^1], _field.System.TemperatureC, _surface.TemperatureC, _field.ColdestCell);
         }

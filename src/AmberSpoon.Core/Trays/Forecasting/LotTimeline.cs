@@ -18,7 +18,8 @@ internal sealed class LotTimeline
     private double _placeC;
     private OvenMode _mode;
     private Cover _cover;
-    private bool _isUpper;
+    private OvenShelf _shelf;
+    private OvenShelf? _otherShelf;
 
     /// <param name="plan">The plan.</param>
     /// <param name="vessel">In which vessel the lot lies.</param>
@@ -31,7 +32,8 @@ internal sealed class LotTimeline
         (_plan, _vessel, _addAtMinutes, _placeC, _cover, _isChicken) = (plan, vessel, addAtMinutes, placeC, cover, isChicken);
         _mode = plan.OvenMode;
         _setC = plan.OvenSetting.ToTemperature().Celsius;
-        _isUpper = vessel == 0;
+        _shelf = plan.ShelfOf(vessel);
+        _otherShelf = plan.Vessels.Count > 1 ? plan.ShelfOf(1 - vessel) : null;
 
         IEnumerable<(int AtMinutes, PlannedStep? Step)> events = plan.Steps.Select(step => (step.AtMinutes, (PlannedStep?)step))
             .Concat(plan.Steps.Where(step => step.Kind == StepKind.Grill).Select(step => (step.AtMinutes + step.ForMinutes!.Value, (PlannedStep?)null)))
@@ -42,7 +44,7 @@ internal sealed class LotTimeline
             BeforeItWentIn(step);
         }
 
-        OvenAtFirst = new OvenTraits(_mode, _setC + _placeC) { ExchangeFactor = ShelfShare() };
+        OvenAtFirst = new OvenTraits(_mode, _setC + _placeC) { Place = Place(), StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
         CoverAtFirst = _cover;
         if (addAtMinutes > 0)
         {
@@ -91,7 +93,7 @@ internal sealed class LotTimeline
                 _cover = Cover.None;
                 break;
             case StepKind.Swap:
-                _isUpper = !_isUpper;
+                (_shelf, _otherShelf) = (_otherShelf ?? _shelf, _shelf);
                 break;
             case StepKind.Rotate:
                 _placeC = -_placeC;
@@ -104,7 +106,10 @@ internal sealed class LotTimeline
         switch (step?.Kind)
         {
             case null:
-                _steps.Add(new SwitchMode(atS, _plan.OvenMode));
+                _mode = _plan.OvenMode;
+                _steps.Add(new SwitchMode(atS, _mode, IsFull: false));
+                _steps.Add(new SetOven(atS, _setC + _placeC));
+                _steps.Add(new MoveShelf(atS, Place(), 0));
                 break;
             case StepKind.Baste:
                 _steps.Add(_isChicken ? new Baste(atS) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
@@ -118,8 +123,8 @@ internal sealed class LotTimeline
                 _steps.Add(new SetOven(atS, _setC + _placeC));
                 break;
             case StepKind.Swap:
-                _isUpper = !_isUpper;
-                _steps.Add(new MoveShelf(atS, ShelfShare() / OvenAtFirst.ExchangeFactor, HeatParameters.TurnSeconds.Value));
+                (_shelf, _otherShelf) = (_otherShelf ?? _shelf, _shelf);
+                _steps.Add(new MoveShelf(atS, Place(), HeatParameters.TurnSeconds.Value));
                 break;
             case StepKind.Cover:
                 Put(atS, Cover.Foil, over: Cover.None);
@@ -135,7 +140,14 @@ internal sealed class LotTimeline
                 _steps.Add(new SetOven(atS, _setC + _placeC));
                 break;
             case StepKind.Grill:
-                _steps.Add(new SwitchMode(atS, OvenMode.Grill));
+                _mode = OvenMode.Grill;
+                _steps.Add(new SwitchMode(atS, _mode, IsFull: step.Setting is null));
+                if (step.Setting is { } grill)
+                {
+                    _steps.Add(new SetOven(atS, grill.ToTemperature().Celsius));
+                }
+
+                _steps.Add(new MoveShelf(atS, UnderTheGrill(step.Shelf), HeatParameters.LookSeconds.Value));
                 break;
         }
     }
@@ -154,10 +166,25 @@ internal sealed class LotTimeline
         }
     }
 
-    /// <summary>Heat the vessel takes up on its shelf, against one that has the oven to itself.</summary>
-    private double ShelfShare() => _plan.Vessels.Count < 2
-        ? 1
-        : (_isUpper ? HeatParameters.UpperShelfShare : HeatParameters.LowerShelfShare).Value;
+    /// <summary>What the vessel sees from where it stands now.</summary>
+    private ShelfPlace Place()
+    {
+        ShelfPlace place = _otherShelf is { } other ? OvenGeometry.Beside(_shelf, other, _mode) : OvenGeometry.Alone(_shelf, _mode);
+
+        // A lot that comes while the grill is on stands where the others do.
+        return _mode == OvenMode.Grill && _plan.OvenMode != OvenMode.Grill ? UnderTheGrill(null) : place;
+    }
+
+    /// <summary>Under the grill for a while: alone it is moved near it, the upper of two is, the lower stays in its shade.</summary>
+    private ShelfPlace UnderTheGrill(OvenShelf? shelf)
+    {
+        if (_otherShelf is not { } other)
+        {
+            return OvenGeometry.Alone(shelf ?? OvenShelf.TopThird, OvenMode.Grill);
+        }
+
+        return OvenGeometry.Beside(_shelf, other, OvenMode.Grill);
+    }
 
     private IEnumerable<int> OtherArrivals() => _plan.Chicken.Select(lot => lot.AddAtMinutes)
         .Concat(_plan.Vegetables.Select(lot => lot.AddAtMinutes))

@@ -17,6 +17,9 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 public sealed record PieceSetting(
     FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<OvenStep> Steps, int Index = 0)
 {
+    /// <summary>Seared in a pan first, or null.</summary>
+    public PanSear? Sear { get; init; }
+
     /// <summary>The bake that follows from a guess about the kitchen.</summary>
     /// <param name="guess">What is assumed about the kitchen.</param>
     /// <param name="stages">Where the tray stands, in order; the first is the oven.</param>
@@ -38,6 +41,7 @@ public sealed record PieceSetting(
             endS)
         {
             StopAtColdestC = stopAtColdestC,
+            Sear = Sear,
         };
     }
 

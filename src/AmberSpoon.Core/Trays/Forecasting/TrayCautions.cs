@@ -20,6 +20,11 @@ public static class TrayCautions
             cautions.Add("Keep raw chicken out for 2 hours at most, 1 hour when the kitchen is above 32 °C (90 °F).");
         }
 
+        cautions.AddRange(plan.Chicken.Where(lot => lot.Piece(lot.MassesG()[0]).FillingShare > TrayPlanLimits.UsualMostFillingShare).Select(lot =>
+            $"So much filling tears the {PieceNames.Plural(plan, lot)}: about a quarter of their mass fits. Close them with picks, and measure in the filling."));
+        cautions.AddRange(plan.Chicken.Where(lot => lot.Sear is not null).Select(lot =>
+            $"Seared is not cooked: the {PieceNames.Plural(plan, lot)} go from the pan straight into the hot oven, and the plate they lay on raw is washed."));
+        cautions.AddRange(plan.Chicken.Select(lot => SlowComeUp(plan, lot, forecast.Of(lot.Id))).OfType<string>());
         SafetyProfile profile = SafetyProfiles.For(plan.Profile);
         if (profile.Caution is { } caution && plan.Chicken.Count > 0)
         {
@@ -28,6 +33,32 @@ public static class TrayCautions
 
         cautions.AddRange(plan.Chicken.Select(lot => BelowTheRule(plan, lot, profile, forecast.Of(lot.Id))).OfType<string>());
         return cautions;
+    }
+
+    /// <summary>Germs grow between these, °C; 6 h there at most, on the way up (USDA FSIS Appendix A, 50 to 130 °F; from memory).</summary>
+    private const double GrowthFromC = 10;
+    private const double GrowthUntilC = 54;
+    private const double MostGrowthHours = 6;
+
+    /// <summary>Worth saying from here, h: no ordinary oven takes so long.</summary>
+    private const double SlowHours = 0.75;
+
+    /// <summary>How long its coldest meat is lukewarm, where that is long; null where it is not.</summary>
+    private static string? SlowComeUp(TrayPlan plan, ChickenLot lot, LotForecast forecast)
+    {
+        double from = forecast.Curve.FirstOrDefault(point => point.ColdestC >= GrowthFromC)?.Minutes ?? forecast.InMinutes;
+
+        // In a slow kitchen, so that the hours said are rather too many.
+        double until = forecast.Curve.FirstOrDefault(point => point.ColdestLowC >= GrowthUntilC)?.Minutes ?? forecast.OutMinutes;
+        double hours = (until - from) / 60.0;
+        if (hours < SlowHours)
+        {
+            return null;
+        }
+
+        TemperatureUnit unit = plan.Unit;
+        return FormattableString.Invariant(
+            $"The middle of the {PieceNames.Plural(plan, lot)} may be between {new Temperature(GrowthFromC).Say(unit)} and {new Temperature(GrowthUntilC).Say(unit)} for {hours:0.0} h. {MostGrowthHours:0} h are the most that authorities allow: straight from the fridge into a hot oven, door shut, and ask yours.");
     }
 
     /// <summary>What will become of a goal below the rule's number; null where the goal is at it.</summary>

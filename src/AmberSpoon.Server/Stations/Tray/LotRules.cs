@@ -46,12 +46,51 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(Check.IsChosen(lot.StartFrom), $"{at}.startFrom", Check.Choose);
         Require(lot.StartFrom != StartingPoint.Frozen, $"{at}.startFrom", "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
         Goal(lot.Goal, at);
+        Require(lot.PartlySkinned != true || lot.SkinOn == true, $"{at}.partlySkinned", "There is no skin on it to be partly gone.");
+        Sear(lot.Sear, at);
         bool heightUsable = Check.IsPositive(lot.Height);
         Require(lot.Height is null || heightUsable, $"{at}.height.value", "Write the height as a number above 0, or leave it empty.");
         if (Sizes(lot, at) && Check.IsChosen(lot.Cut))
         {
             PieceIsPossible(lot, at, heightUsable);
+            Filling(lot, at);
         }
+    }
+
+    private void Sear(SearRequest? sear, string at)
+    {
+        if (sear is null)
+        {
+            return;
+        }
+
+        Require(
+            sear.Minutes is >= TrayPlanLimits.ShortestSearMinutes and <= TrayPlanLimits.LongestSearMinutes,
+            $"{at}.sear.minutes",
+            $"Sear for {TrayPlanLimits.ShortestSearMinutes:0} to {TrayPlanLimits.LongestSearMinutes:0} min, both sides together: longer is cooking in the pan.");
+        Require(Check.IsChosen(sear.Pan), $"{at}.sear.pan", "Choose the pan: cast iron, steel or non-stick.");
+    }
+
+    private void Filling(ChickenLotRequest lot, string at)
+    {
+        if (lot.Filling is not { } filling)
+        {
+            return;
+        }
+
+        bool isStuffed = lot.Coating == Coating.Stuffed || lot.Cut == Cut.StuffedBreast;
+        if (!Require(isStuffed, $"{at}.filling.value", "Nothing is slit and stuffed here: choose that first, or leave the filling out.")
+            || !Require(Check.IsPositive(filling), $"{at}.filling.value", "Write the filling’s mass as a number above 0."))
+        {
+            return;
+        }
+
+        double pieceG = lot.Sizes!.Basis == SizeBasis.Height ? double.PositiveInfinity : lot.Sizes.ToSizes().MassesG().Average();
+        double grams = filling.ToEntered().Grams();
+        Require(
+            grams <= TrayPlanLimits.MostFillingShare * pieceG,
+            $"{at}.filling.value",
+            $"{SayGrams(grams)} of filling in a piece of {SayGrams(pieceG)}, filling and all: {SayGrams(TrayPlanLimits.MostFillingShare * pieceG)} is the most that holds together, a quarter is usual. Fill less, or check whether it is for one or for all.");
     }
 
     private void Goal(CoreGoalRequest? goal, string at)

@@ -1,4 +1,6 @@
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
 using FluentValidation;
 
 namespace AmberSpoon.Server.Stations.Tray;
@@ -11,6 +13,13 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
         for (int i = 0; i < (plan.Vessels?.Count ?? 0); i++)
         {
             Vessel(plan.Vessels![i], $"vessels[{i}]");
+        }
+
+        OvenAtStart();
+        GentleOven(plan.OvenSetting, "ovenSetting.value");
+        if (plan.Vessels is [{ Shelf: { } first }, { Shelf: { } second }] && first == second)
+        {
+            context.Fail("vessels[1].shelf", "Two trays do not fit on one shelf: put this one higher or lower.");
         }
 
         // In order of time, but named by where they stand in the request.
@@ -34,9 +43,14 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
             context.Fail(vessel.Rack is null ? $"{at}.rack" : $"{at}.parchment", Check.Choose);
         }
 
-        if (vessel.WaterMl is not (>= 0 and <= TrayPlanLimits.MostWaterMl))
+        if (vessel.MadeOf is not null && !Check.IsChosen(vessel.MadeOf))
         {
-            context.Fail($"{at}.waterMl", $"Pour in 0 to {TrayPlanLimits.MostWaterMl:0} ml.");
+            context.Fail($"{at}.madeOf", "Choose light metal, dark metal, or glass and ceramic.");
+        }
+
+        if (vessel.Shelf is not null && !Check.IsChosen(vessel.Shelf))
+        {
+            context.Fail($"{at}.shelf", "This oven has three places: near the top, the middle, and low.");
         }
 
         if (vessel.Kind == VesselKind.Custom)
@@ -44,7 +58,63 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
             Side(vessel.Width, $"{at}.width.value");
             Side(vessel.Depth, $"{at}.depth.value");
         }
+
+        Liquid(vessel, at);
     }
+
+    /// <summary>What is poured in must stay in: a finger's breadth below the rim, so that it can be carried.</summary>
+    private void Liquid(VesselRequest vessel, string at)
+    {
+        bool isMeasured = vessel.Kind != VesselKind.Custom || (Check.IsPositive(vessel.Width) && Check.IsPositive(vessel.Depth));
+        if (vessel.WaterMl is not >= 0)
+        {
+            context.Fail($"{at}.waterMl", "Write how much is poured in, in ml; 0 for nothing.");
+        }
+        else if (isMeasured && (vessel with { Rack = false, Parchment = false }).ToVessel() is var made && vessel.WaterMl > made.MostLiquidMl)
+        {
+            context.Fail($"{at}.waterMl", $"This one holds about {50 * Math.Floor(made.MostLiquidMl / 50):0} ml below its rim with room to carry it. Pour in less, or take a deeper one.");
+        }
+    }
+
+    private void OvenAtStart()
+    {
+        if (plan.OvenAtStart is { } start)
+        {
+            Check.Temperature(context, start, "ovenAtStart.value", "oven when the food goes in", TrayPlanLimits.ColdestStartC, TrayPlanLimits.HighestOvenC);
+        }
+    }
+
+    /// <summary>A filling warms too slowly in a gentle oven.</summary>
+    private void GentleOven(TemperatureRequest? setting, string field)
+    {
+        bool isStuffed = plan.Chicken?.Any(lot => lot?.Coating == Coating.Stuffed || lot?.Cut == Cut.StuffedBreast) ?? false;
+        if (isStuffed && setting is { Value: { } value, Unit: { } unit } && double.IsFinite(value)
+            && Math.Round(Temperature.From(value, unit).Celsius, 1) is >= TrayPlanLimits.LowestOvenC and < TrayPlanLimits.LowestStuffedOvenC)
+        {
+            context.Fail(field, $"Stuffed meat warms too slowly below {new Temperature(TrayPlanLimits.LowestStuffedOvenC).Say(unit)}: its filling would be lukewarm for hours. Choose a hotter oven.");
+        }
+    }
+
+    private void Grill(StepRequest step, string at)
+    {
+        if (step.ForMinutes is not (>= 1 and <= TrayPlanLimits.LongestGrillMinutes))
+        {
+            context.Fail($"{at}.forMinutes", $"Grill for 1 to {TrayPlanLimits.LongestGrillMinutes} min, and stay with it.");
+        }
+
+        if (step.Setting is { } setting)
+        {
+            Check.Temperature(context, setting, $"{at}.setting.value", "grill", LowestGrillC, TrayPlanLimits.HighestOvenC);
+        }
+
+        if (step.Shelf is not null && !Check.IsChosen(step.Shelf))
+        {
+            context.Fail($"{at}.shelf", "This oven has three places: near the top, the middle, and low.");
+        }
+    }
+
+    /// <summary>Grills that have a dial begin here, °C (common practice).</summary>
+    private const double LowestGrillC = 150;
 
     private void Side(LengthRequest? side, string field)
     {
@@ -85,9 +155,10 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
                 break;
             case StepKind.Lower:
                 Check.Temperature(context, step.Setting, $"{at}.setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC);
+                GentleOven(step.Setting, $"{at}.setting.value");
                 break;
-            case StepKind.Grill when step.ForMinutes is not (>= 1 and <= 20):
-                context.Fail($"{at}.forMinutes", "Grill for 1 to 20 min, and stay with it.");
+            case StepKind.Grill:
+                Grill(step, at);
                 break;
         }
 

@@ -21,7 +21,8 @@ public sealed record TrayPlanRequest(
     TemperatureRequest? TargetCore = null,
     int? RestMinutes = null,
     DateTimeOffset? EatAt = null,
-    IReadOnlyList<SpotRequest>? Spots = null)
+    IReadOnlyList<SpotRequest>? Spots = null,
+    TemperatureRequest? OvenAtStart = null)
 {
     /// <summary>The plan of a request that was found valid.</summary>
     public TrayPlan ToPlan() => new(
@@ -35,7 +36,10 @@ public sealed record TrayPlanRequest(
         Profile!.Value,
         RestMinutes!.Value,
         EatAt,
-        [.. (Spots ?? []).Select(spot => spot.ToSpot())]);
+        [.. (Spots ?? []).Select(spot => spot.ToSpot())])
+    {
+        OvenAtStart = OvenAtStart?.ToEntered(),
+    };
 }
 
 public sealed record ChickenLotRequest(
@@ -50,7 +54,10 @@ public sealed record ChickenLotRequest(
     int? AddAtMinutes = null,
     bool? LeavesWhenDone = null,
     bool? SkinDown = null,
-    CoreGoalRequest? Goal = null)
+    CoreGoalRequest? Goal = null,
+    MassRequest? Filling = null,
+    bool? PartlySkinned = null,
+    SearRequest? Sear = null)
 {
     /// <param name="shared">The goal of lots without their own, or null.</param>
     /// <param name="unit">The unit in which a cut's usual goal is said.</param>
@@ -66,7 +73,19 @@ public sealed record ChickenLotRequest(
         AddAtMinutes!.Value,
         LeavesWhenDone!.Value,
         SkinDown!.Value,
-        Goal?.ToGoal() ?? (shared is null ? CoreGoal.Usual(Cut!.Value, unit) : new CoreGoal(shared)));
+        Goal?.ToGoal() ?? (shared is null ? CoreGoal.Usual(Cut!.Value, unit) : new CoreGoal(shared)))
+    {
+        Filling = Filling?.ToEntered(),
+        PartlySkinned = PartlySkinned ?? false,
+        Sear = Sear?.ToSear(),
+    };
+}
+
+/// <param name="Minutes">Both sides together.</param>
+/// <param name="Pan">In what.</param>
+public sealed record SearRequest(double? Minutes = null, Pan? Pan = null)
+{
+    public PanSear ToSear() => new(Minutes!.Value, Pan!.Value);
 }
 
 /// <param name="Core">Where the coldest middle should get to.</param>
@@ -104,7 +123,8 @@ public sealed record VegetableLotRequest(
 }
 
 public sealed record VesselRequest(
-    VesselKind? Kind = null, LengthRequest? Width = null, LengthRequest? Depth = null, bool? Rack = null, bool? Parchment = null, double? WaterMl = null)
+    VesselKind? Kind = null, LengthRequest? Width = null, LengthRequest? Depth = null, bool? Rack = null, bool? Parchment = null, double? WaterMl = null,
+    TrayMaterial? MadeOf = null, OvenShelf? Shelf = null)
 {
     public Vessel ToVessel() => new(
         Kind!.Value,
@@ -112,16 +132,21 @@ public sealed record VesselRequest(
         Kind == VesselKind.Custom ? Depth!.ToEntered() : null,
         Rack!.Value,
         Parchment!.Value,
-        WaterMl!.Value);
+        WaterMl!.Value)
+    {
+        MadeOf = MadeOf,
+        Shelf = Shelf,
+    };
 }
 
-public sealed record StepRequest(StepKind? Kind = null, int? AtMinutes = null, TemperatureRequest? Setting = null, int? ForMinutes = null)
+public sealed record StepRequest(StepKind? Kind = null, int? AtMinutes = null, TemperatureRequest? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null)
 {
     public PlannedStep ToStep() => new(
         Kind!.Value,
         AtMinutes!.Value,
-        Kind == StepKind.Lower ? Setting!.ToEntered() : null,
-        Kind == StepKind.Grill ? ForMinutes!.Value : null);
+        Kind is StepKind.Lower or StepKind.Grill ? Setting?.ToEntered() : null,
+        Kind == StepKind.Grill ? ForMinutes!.Value : null,
+        Kind == StepKind.Grill ? Shelf : null);
 }
 
 public sealed record SpotRequest(

@@ -1,4 +1,3 @@
-using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using FluentValidation;
 
@@ -20,8 +19,6 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
         RuleFor(plan => plan).Must(plan => (plan.Chicken?.Count ?? 0) + (plan.Vegetables?.Count ?? 0) <= TrayPlanLimits.MostLots)
             .OverridePropertyName("chicken").WithMessage($"Up to {TrayPlanLimits.MostLots} lots fit one evening.");
         RuleFor(plan => plan.OvenMode).Must(Check.IsChosen).OverridePropertyName("ovenMode").WithMessage(Check.Choose);
-        RuleFor(plan => plan.OvenMode).NotEqual(OvenMode.Grill).OverridePropertyName("ovenMode").WithMessage(
-            "The grill burns the top long before the middle is done: choose still or fan, and grill at the end as a step.");
         RuleFor(plan => plan.OvenSetting).Custom((oven, context) => Check.Temperature(
             context, oven, "ovenSetting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC));
         RuleFor(plan => plan.Profile).Must(Check.IsChosen).OverridePropertyName("profile").WithMessage(Check.Choose);

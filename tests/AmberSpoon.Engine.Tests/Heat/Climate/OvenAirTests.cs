@@ -24,7 +24,7 @@ public sealed class OvenAirTests
     [Fact]
     public void A_cold_oven_is_hot_in_ten_to_sixteen_minutes()
     {
-        var cold = new OvenAir(new(OvenMode.Still, 200) { IsPreheated = false });
+        var cold = new OvenAir(new(OvenMode.Still, 200) { StartC = 21 });
         Assert.Equal(HeatParameters.RoomAir.Value, cold.AirC);
         Assert.InRange(MinutesUntil(cold, air => air.AirC > 195), 10, 16);
         Assert.True(cold.WallC < cold.AirC);
