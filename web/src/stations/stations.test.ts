@@ -129,7 +129,10 @@ test('a second tray takes the vegetables, and one tray takes everything back', (
   const two = withSecondTray(draftFrom(plan, false, now));
   expect(two.vessels).toHaveLength(2);
   expect(two.vegetables[0]?.vessel).toBe(1);
-  const one = withOneTray({ ...two, steps: [...two.steps, { kind: 'swap', at: '5', setting: '', forMinutes: '' }] });
+  const one = withOneTray({
+    ...two,
+    steps: [...two.steps, { kind: 'swap', at: '5', setting: '', forMinutes: '', shelf: 'topThird' }],
+  });
   expect(one.vessels).toHaveLength(1);
   expect(one.vegetables[0]?.vessel).toBe(0);
   expect(one.steps.some((step) => step.kind === 'swap')).toBe(false);

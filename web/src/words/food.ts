@@ -1,4 +1,14 @@
-import type { Coating, MiddleState, SizeBasis, StepKind, SurfaceColour, VegetableCut, VesselKind } from '../api/types';
+import type {
+  Coating,
+  MiddleState,
+  OvenShelf,
+  SizeBasis,
+  StepKind,
+  SurfaceColour,
+  TrayMaterial,
+  VegetableCut,
+  VesselKind,
+} from '../api/types';
 
 /** What cooks call the app's choices. */
 
@@ -41,6 +51,18 @@ export const vesselWords: Record<VesselKind, string> = {
   roundDish: 'round dish, 28 cm',
   roastingTin: 'roasting tin, 38 × 28 cm',
   custom: 'another size',
+};
+
+export const shelfWords: Record<OvenShelf, string> = {
+  topThird: 'near the top',
+  middle: 'the middle',
+  low: 'low',
+};
+
+export const materialWords: Record<TrayMaterial, string> = {
+  lightMetal: 'light metal',
+  darkMetal: 'dark metal',
+  glassOrCeramic: 'glass or ceramic',
 };
 
 export const stepWords: Record<StepKind, string> = {

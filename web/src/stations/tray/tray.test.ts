@@ -114,21 +114,45 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
       0,
     ),
     steps: [
-      { kind: 'lower', at: '12', setting: '350', forMinutes: '' },
-      { kind: 'grill', at: 'x', setting: '', forMinutes: '4' },
+      { kind: 'lower', at: '12', setting: '350', forMinutes: '', shelf: 'topThird' },
+      { kind: 'grill', at: 'x', setting: '', forMinutes: '4', shelf: 'middle' },
     ] as const,
     vessels: [
-      { kind: 'custom', rack: true, parchment: false, width: '13', depth: '9,5', sideUnit: 'inch', water: '250' },
+      {
+        kind: 'custom',
+        rack: true,
+        parchment: false,
+        width: '13',
+        depth: '9,5',
+        sideUnit: 'inch',
+        water: '250',
+        shelf: 'low',
+        madeOf: 'usual',
+      },
     ] as const,
   };
   const sent = requestFrom(draft, 0);
   expect(sent.ovenSetting).toEqual({ value: 400, unit: 'fahrenheit' });
   expect(sent.steps).toMatchObject([
     { kind: 'lower', atMinutes: 12, setting: { value: 350, unit: 'fahrenheit' } },
-    { kind: 'grill', atMinutes: null, forMinutes: 4 },
+    { kind: 'grill', atMinutes: null, setting: null, forMinutes: 4, shelf: 'middle' },
   ]);
   expect(sent.vessels).toMatchObject([
-    { kind: 'custom', rack: true, waterMl: 250, width: { value: 13, unit: 'inch' }, depth: { value: 9.5 } },
+    {
+      kind: 'custom',
+      rack: true,
+      waterMl: 250,
+      shelf: 'low',
+      madeOf: null,
+      width: { value: 13, unit: 'inch' },
+      depth: { value: 9.5 },
+    },
   ]);
   expect(sent.eatAt).toBeNull();
+  expect(sent.ovenAtStart).toBeNull();
+  expect(requestFrom({ ...draft, ovenStart: 'cold' }, 0).ovenAtStart).toEqual({ value: 70, unit: 'fahrenheit' });
+  expect(requestFrom({ ...draft, ovenStart: 'at', ovenStartAt: '300' }, 0).ovenAtStart).toEqual({
+    value: 300,
+    unit: 'fahrenheit',
+  });
 });

@@ -212,4 +212,7 @@ export class TrayEditing {
   }
 }
 
-const keyOf = (id: number) => `tray.${id}`;
+/** Another number for another shape of a draft: one that an older page kept would lack fields. */
+const DRAFT_SHAPE = 2;
+
+const keyOf = (id: number) => `tray.${DRAFT_SHAPE}.${id}`;

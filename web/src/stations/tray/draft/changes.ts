@@ -16,6 +16,8 @@ export const plainSheet: VesselDraft = {
   width: '400',
   depth: '300',
   sideUnit: 'millimetre',
+  shelf: 'usual',
+  madeOf: 'usual',
   water: '0',
 };
 
@@ -47,6 +49,10 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     id: nextId(draft),
     cut: cut.cut,
     skinOn: cut.isDark || cut.cut === 'boneInBreast',
+    partlySkinned: false,
+    filling: '',
+    sear: '',
+    pan: 'castIron',
     coating: 'oil',
     startFrom: 'fridge',
     vessel: 0,

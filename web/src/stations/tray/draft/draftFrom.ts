@@ -18,11 +18,27 @@ export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number
     steps: plan.steps.map(stepFrom),
     oven: sayNumber(plan.ovenSetting.value),
     unit: plan.ovenSetting.unit,
+    ...ovenStartFrom(plan),
     rest: String(plan.restMinutes),
     dinner: !eatAt || eatAtHasPassed ? 'soon' : isSameDay(eatAt, new Date(nowMs)) ? 'today' : 'tomorrow',
     dinnerTime: eatAt ? toLocalIso(eatAt).slice(11, 16) : '19:00',
   };
 }
+
+/** Below this an oven is not on, °C. */
+const COLD_C = 40;
+
+function ovenStartFrom(plan: TrayPlan): Pick<TrayDraft, 'ovenStart' | 'ovenStartAt'> {
+  const { ovenAtStart: start, ovenSetting: dial } = plan;
+  if (!start) return { ovenStart: 'hot', ovenStartAt: '' };
+  const value = start.unit === dial.unit ? start.value : convertTyped(start.value, dial.unit, 5);
+  return convertedC(start) < COLD_C
+    ? { ovenStart: 'cold', ovenStartAt: '' }
+    : { ovenStart: 'at', ovenStartAt: sayNumber(value) };
+}
+
+const convertedC = (typed: { value: number; unit: TemperatureUnit }) =>
+  typed.unit === 'celsius' ? typed.value : (typed.value - 32) / 1.8;
 
 function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
   const { sizes } = lot;
@@ -32,6 +48,10 @@ function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
     id: lot.id,
     cut: lot.cut,
     skinOn: lot.skinOn,
+    partlySkinned: lot.partlySkinned ?? false,
+    filling: lot.filling ? sayNumber(lot.filling.value) : '',
+    sear: lot.sear ? sayNumber(lot.sear.minutes) : '',
+    pan: lot.sear?.pan ?? 'castIron',
     coating: lot.coating,
     startFrom: lot.startFrom,
     vessel: lot.vessel,
@@ -72,6 +92,8 @@ function vegetableFrom(lot: VegetableLot): VegetableDraft {
 function vesselFrom(vessel: Vessel): VesselDraft {
   return {
     kind: vessel.kind,
+    shelf: vessel.shelf ?? 'usual',
+    madeOf: vessel.madeOf ?? 'usual',
     rack: vessel.rack,
     parchment: vessel.parchment,
     width: vessel.width ? sayNumber(vessel.width.value) : '400',
@@ -87,6 +109,7 @@ function stepFrom(step: PlannedStep): StepDraft {
     at: String(step.atMinutes),
     setting: step.setting ? sayNumber(step.setting.value) : '',
     forMinutes: step.forMinutes ? String(step.forMinutes) : '',
+    shelf: step.shelf ?? 'topThird',
   };
 }
 

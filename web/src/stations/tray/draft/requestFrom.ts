@@ -16,11 +16,23 @@ export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
     spots: [...draft.spots],
     ovenMode: draft.ovenMode,
     ovenSetting: { value: parseNumber(draft.oven), unit: draft.unit },
+    ovenAtStart: ovenStartRequest(draft),
     profile: draft.profile,
     restMinutes: wholeOrNull(draft.rest),
     eatAt: draft.dinner === 'soon' ? null : dinnerIso(draft, nowMs),
   };
 }
+
+/** A kitchen's own temperature. */
+const COLD = { celsius: 21, fahrenheit: 70 };
+
+function ovenStartRequest(draft: TrayDraft): NonNullable<TrayPlanRequest['ovenAtStart']> | null {
+  if (draft.ovenStart === 'hot') return null;
+  const value = draft.ovenStart === 'cold' ? COLD[draft.unit] : parseNumber(draft.ovenStartAt);
+  return { value, unit: draft.unit };
+}
+
+const isStuffed = (lot: ChickenDraft) => lot.coating === 'stuffed' || lot.cut === 'stuffedBreast';
 
 function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
   const holdMinutes = parseNumber(lot.hold);
@@ -28,6 +40,10 @@ function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
     id: lot.id,
     cut: lot.cut,
     skinOn: lot.skinOn,
+    partlySkinned: lot.skinOn && lot.partlySkinned,
+    filling:
+      isStuffed(lot) && lot.filling.trim() !== '' ? { value: parseNumber(lot.filling), unit: lot.massUnit } : null,
+    sear: lot.sear.trim() === '' ? null : { minutes: parseNumber(lot.sear), pan: lot.pan },
     coating: lot.coating,
     startFrom: lot.startFrom,
     vessel: lot.vessel,
@@ -77,6 +93,8 @@ function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
   const side = (text: string) => ({ value: parseNumber(text), unit: vessel.sideUnit });
   return {
     kind: vessel.kind,
+    shelf: vessel.shelf === 'usual' ? null : vessel.shelf,
+    madeOf: vessel.madeOf === 'usual' ? null : vessel.madeOf,
     rack: vessel.rack,
     parchment: vessel.parchment,
     width: side(vessel.width),
@@ -89,8 +107,12 @@ function stepRequest(step: StepDraft, draft: TrayDraft): Lots<'steps'> {
   return {
     kind: step.kind,
     atMinutes: wholeOrNull(step.at),
-    setting: { value: parseNumber(step.setting), unit: draft.unit },
+    setting:
+      step.kind === 'grill' && step.setting.trim() === ''
+        ? null
+        : { value: parseNumber(step.setting), unit: draft.unit },
     forMinutes: wholeOrNull(step.forMinutes),
+    shelf: step.kind === 'grill' ? step.shelf : null,
   };
 }
 

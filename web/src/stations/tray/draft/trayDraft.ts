@@ -3,8 +3,11 @@ import type {
   ChickenLot,
   LengthUnit,
   MassUnit,
+  OvenShelf,
+  Pan,
   StepKind,
   TemperatureUnit,
+  TrayMaterial,
   TrayPlan,
   VegetableLot,
   Vessel,
@@ -20,6 +23,9 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
   vessels: readonly VesselDraft[];
   steps: readonly StepDraft[];
   oven: string;
+  /** The oven when the food goes in: as hot as it is set, cold, or so hot. */
+  ovenStart: 'hot' | 'cold' | 'at';
+  ovenStartAt: string;
   unit: TemperatureUnit;
   rest: string;
   dinner: 'soon' | 'today' | 'tomorrow';
@@ -31,6 +37,12 @@ export interface ChickenDraft
     ChickenLot,
     'id' | 'cut' | 'skinOn' | 'coating' | 'startFrom' | 'vessel' | 'leavesWhenDone' | 'skinDown'
   > {
+  partlySkinned: boolean;
+  /** What each slit piece holds; empty for the usual. */
+  filling: string;
+  /** Minutes in the pan first; empty for none. */
+  sear: string;
+  pan: Pan;
   basis: ChickenLot['sizes']['basis'];
   count: string;
   mass: string;
@@ -55,6 +67,8 @@ export interface VegetableDraft
 }
 
 export interface VesselDraft extends Pick<Vessel, 'kind' | 'rack' | 'parchment'> {
+  shelf: OvenShelf | 'usual';
+  madeOf: TrayMaterial | 'usual';
   width: string;
   depth: string;
   sideUnit: LengthUnit;
@@ -64,8 +78,11 @@ export interface VesselDraft extends Pick<Vessel, 'kind' | 'rack' | 'parchment'>
 export interface StepDraft {
   kind: StepKind;
   at: string;
+  /** Of the dial or the grill; of the grill empty for on full. */
   setting: string;
   forMinutes: string;
+  /** Of the grill. */
+  shelf: OvenShelf;
 }
 
 /** What each part of the form gets: the draft, what was refused in it, and how to change it. */

@@ -4,7 +4,9 @@ import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { Section } from '../../../ui/Section';
 import { Stepper } from '../../../ui/Stepper';
+import { TextBox } from '../../../ui/TextBox';
 import { coatingWords } from '../../../words/food';
+import { massUnits } from '../../../words/units';
 import { usualGoal, withCount } from '../draft/changes';
 import type { ChickenDraft } from '../draft/trayDraft';
 import { GoalFields } from './GoalFields';
@@ -62,13 +64,16 @@ export function ChickenFields(props: {
             {() => (
               <Choice
                 label="Skin"
-                value={!lot.skinOn ? 'off' : lot.skinDown ? 'down' : 'up'}
+                value={!lot.skinOn ? 'off' : lot.partlySkinned ? 'partly' : lot.skinDown ? 'down' : 'up'}
                 options={[
                   { value: 'up', label: 'Up' },
                   { value: 'down', label: 'Down' },
+                  { value: 'partly', label: 'Part' },
                   { value: 'off', label: 'Off' },
                 ]}
-                onChange={(skin) => onChange({ skinOn: skin !== 'off', skinDown: skin === 'down' })}
+                onChange={(skin) =>
+                  onChange({ skinOn: skin !== 'off', skinDown: skin === 'down', partlySkinned: skin === 'partly' })
+                }
               />
             )}
           </Field>
@@ -87,6 +92,53 @@ export function ChickenFields(props: {
             />
           )}
         </Field>
+        <div className="grid gap-3 sm:grid-cols-2">
+          <Field label="Seared first, min" error={error('sear.minutes')}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={lot.sear}
+                onText={(sear) => onChange({ sear })}
+                inputMode="decimal"
+                placeholder="not seared"
+                className="figures"
+              />
+            )}
+          </Field>
+          {lot.sear.trim() !== '' && (
+            <Field label="In a pan of" error={error('sear.pan')}>
+              {() => (
+                <Choice
+                  label="In a pan of"
+                  value={lot.pan}
+                  options={[
+                    { value: 'castIron', label: 'Iron' },
+                    { value: 'steel', label: 'Steel' },
+                    { value: 'nonStick', label: 'Coated' },
+                  ]}
+                  onChange={(pan) => onChange({ pan })}
+                />
+              )}
+            </Field>
+          )}
+          {(lot.coating === 'stuffed' || lot.cut === 'stuffedBreast') && (
+            <Field
+              label={`Filling in each, ${massUnits.find((unit) => unit.value === lot.massUnit)?.label ?? 'g'}`}
+              error={error('filling')}
+            >
+              {(ids) => (
+                <TextBox
+                  ids={ids}
+                  value={lot.filling}
+                  onText={(filling) => onChange({ filling })}
+                  inputMode="decimal"
+                  placeholder="the usual"
+                  className="figures"
+                />
+              )}
+            </Field>
+          )}
+        </div>
         <LotTiming
           addAt={lot.addAt}
           leavesWhenDone={lot.leavesWhenDone}

@@ -1,14 +1,23 @@
-import type { VesselKind } from '../../../api/types';
+import type { OvenShelf, TrayMaterial, VesselKind } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { TextBox } from '../../../ui/TextBox';
-import { vesselWords } from '../../../words/food';
+import { materialWords, shelfWords, vesselWords } from '../../../words/food';
 import { withOneTray, withSecondTray, withUnit } from '../draft/changes';
 import type { DraftProps, VesselDraft } from '../draft/trayDraft';
 
 const kinds = Object.entries(vesselWords).map(([value, label]) => ({ value: value as VesselKind, label }));
+
+const shelves = [
+  { value: 'usual', label: 'the usual' },
+  ...Object.entries(shelfWords).map(([value, label]) => ({ value: value as OvenShelf, label })),
+] as const;
+const materials = [
+  { value: 'usual', label: 'the usual' },
+  ...Object.entries(materialWords).map(([value, label]) => ({ value: value as TrayMaterial, label })),
+] as const;
 
 /** The oven and what the food lies in. */
 export function OvenFields({ draft, problem, onChange }: DraftProps) {
@@ -45,11 +54,41 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
               options={[
                 { value: 'still', label: 'Still' },
                 { value: 'fan', label: 'Fan' },
+                { value: 'grill', label: 'Grill' },
               ]}
               onChange={(ovenMode) => onChange({ ...draft, ovenMode })}
             />
           )}
         </Field>
+      </div>
+      <div className="grid gap-3 sm:grid-cols-2">
+        <Field label="When the food goes in it is" error={problem?.at('ovenAtStart')}>
+          {() => (
+            <Choice
+              label="When the food goes in it is"
+              value={draft.ovenStart}
+              options={[
+                { value: 'hot', label: 'Hot' },
+                { value: 'at', label: 'Warming' },
+                { value: 'cold', label: 'Cold' },
+              ]}
+              onChange={(ovenStart) => onChange({ ...draft, ovenStart })}
+            />
+          )}
+        </Field>
+        {draft.ovenStart === 'at' && (
+          <Field label={`It has got to, ${draft.unit === 'celsius' ? '°C' : '°F'}`} error={problem?.at('ovenAtStart')}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={draft.ovenStartAt}
+                onText={(ovenStartAt) => onChange({ ...draft, ovenStartAt })}
+                inputMode="decimal"
+                className="figures"
+              />
+            )}
+          </Field>
+        )}
       </div>
       {draft.vessels.map((vessel, i) => (
         <VesselFields
@@ -96,7 +135,7 @@ function VesselFields(props: {
             ids={ids}
             value={vessel.kind}
             options={kinds}
-            onChange={(kind) => onChange({ kind, rack: kind === 'roastingTin' })}
+            onChange={(kind) => onChange({ kind, rack: kind === 'roastingTin', madeOf: 'usual' })}
           />
         )}
       </Field>
@@ -140,6 +179,14 @@ function VesselFields(props: {
           </Field>
         </>
       )}
+      <Field label="Shelf" error={error('shelf')}>
+        {(ids) => <Picker ids={ids} value={vessel.shelf} options={shelves} onChange={(shelf) => onChange({ shelf })} />}
+      </Field>
+      <Field label="Made of" error={error('madeOf')}>
+        {(ids) => (
+          <Picker ids={ids} value={vessel.madeOf} options={materials} onChange={(madeOf) => onChange({ madeOf })} />
+        )}
+      </Field>
       <Field label="Water or stock in it, ml" error={error('waterMl')}>
         {(ids) => (
           <TextBox

@@ -2,13 +2,13 @@ import { Plus, Trash2 } from 'lucide-react';
 import { useState } from 'react';
 import { api, unwrap } from '../../../api/client';
 import { commandHead, useCommand } from '../../../api/command';
-import type { StepEffect, StepKind, TendingRequest, TrayView } from '../../../api/types';
+import type { OvenShelf, StepEffect, StepKind, TendingRequest, TrayView } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { IconButton } from '../../../ui/IconButton';
 import { Refusal } from '../../../ui/Refusal';
-import { stepWords } from '../../../words/food';
+import { shelfWords, stepWords } from '../../../words/food';
 import type { DraftProps, StepDraft } from '../draft/trayDraft';
 import { effectWords } from './effectWords';
 
@@ -113,7 +113,8 @@ export function TendingFields(
               problem?.at(`steps[${i}].kind`) ??
               problem?.at(`steps[${i}].atMinutes`) ??
               problem?.at(`steps[${i}].setting`) ??
-              problem?.at(`steps[${i}].forMinutes`)
+              problem?.at(`steps[${i}].forMinutes`) ??
+              problem?.at(`steps[${i}].shelf`)
             }
             onChange={(part) => set(i, part)}
             onRemove={() => onChange({ ...draft, steps: draft.steps.filter((_, n) => n !== i) })}
@@ -123,7 +124,10 @@ export function TendingFields(
       <Button
         className="justify-self-start"
         onClick={() =>
-          onChange({ ...draft, steps: [...draft.steps, { kind: 'turn', at: '20', setting: '', forMinutes: '' }] })
+          onChange({
+            ...draft,
+            steps: [...draft.steps, { kind: 'turn', at: '20', setting: '', forMinutes: '', shelf: 'topThird' }],
+          })
         }
       >
         <Plus aria-hidden className="size-5" /> Add a step
@@ -200,6 +204,33 @@ function StepRow(props: {
           <Trash2 aria-hidden className="size-5" />
         </IconButton>
       </div>
+      {step.kind === 'grill' && (
+        <div className="grid grid-cols-2 gap-1 pt-1">
+          <label className="flex items-center gap-1">
+            <span className="shrink-0">Grill at</span>
+            <input
+              value={step.setting}
+              placeholder="full"
+              inputMode="decimal"
+              onChange={(event) => props.onChange({ setting: event.target.value })}
+              className={`${box} figures`}
+            />
+            {props.unit}
+          </label>
+          <select
+            aria-label="Where the tray stands under the grill"
+            value={step.shelf}
+            onChange={(event) => props.onChange({ shelf: event.target.value as OvenShelf })}
+            className={box}
+          >
+            {Object.entries(shelfWords).map(([value, label]) => (
+              <option key={value} value={value}>
+                {label}
+              </option>
+            ))}
+          </select>
+        </div>
+      )}
       {props.error && (
         <p role="alert" className="pt-1 font-medium text-[0.9rem] text-stop">
           {props.error}
