@@ -9,7 +9,7 @@ namespace AmberSpoon.Core.Food;
 /// <param name="Usual">The case it was calibrated at.</param>
 /// <param name="TenderCookMinutes">
 /// Cook value (see <see cref="Doneness.Kinetics.CookValue"/>) at which its middle is tender, min: calibrated once, so that the usual
-/// case at 210 °C in a still oven takes the middle of its usual time.
+/// case at 210 °C in a still oven is tender a quarter into its usual time: cooks wait for tender and for golden, and tender comes first.
 /// </param>
 /// <param name="Patience">How many times that cook value it bears before it is too soft.</param>
 public sealed record VegetableFacts(

@@ -229,13 +229,13 @@ public static class HeatParameters
         "Browning over butter under the skin, against plain skin", 1.2, "1", 1, 1.5, "Common practice: milk solids");
 
     public static HeatParameter TwoTraysAir { get; } = new(
-        "How freely air moves round two trays in a still oven, against one", 0.92, "1", 0.8, 1, "Common practice: two trays take longer");
+        "How freely air moves round two trays in a still oven, against one", 0.95, "1", 0.85, 1, "Common practice: two trays take longer");
 
     public static HeatParameter TwoTraysFanAir { get; } = new(
-        "The same where a fan stirs it", 0.97, "1", 0.9, 1, "Common practice");
+        "The same where a fan stirs it", 0.98, "1", 0.9, 1, "Common practice");
 
     public static HeatParameter Stratification { get; } = new(
-        "How much hotter air is near the roof of a still oven than in its middle", 4, "°C", 0, 10, "Common practice");
+        "How much hotter air is near the roof of a still oven than in its middle", 2, "°C", 0, 8, "Common practice");
 
     public static HeatParameter PanContact { get; } = new(
         "Contact between meat and an oiled pan", 350, "W/(m²·K)", 150, 800, "Frying literature (from memory)");

@@ -57,10 +57,25 @@ public sealed class TendingTests
         IReadOnlyList<StepEffect> effects = StepEffects.Of(plan, layout, TrayForecaster.Forecast(plan, layout));
         Assert.Equal([StepKind.Baste, StepKind.Turn], effects.Select(effect => effect.Kind));
         Assert.Equal(2, effects[0].Times);
-        Assert.InRange(effects[0].MinutesAdded, 0.3, 5);
+        Assert.InRange(effects[0].MinutesAdded!.Value, 0.3, 5);
         Assert.True(effects[0].BrowningAdded < 0);
         Assert.True(effects[1].BrowningUnderAdded < 0 && effects[1].BrowningAdded > -0.3);
         Assert.Empty(StepEffects.Of(Plans.Supper, layout, TrayForecaster.Forecast(Plans.Supper)));
+
+        // Foil on and off is one decision, told once; taking both away is what it is held against.
+        TrayPlan foiled = Plans.Supper with { Steps = [new(StepKind.Cover, 5), new(StepKind.Turn, 12), new(StepKind.Uncover, 20)] };
+        IReadOnlyList<StepEffect> pairs = StepEffects.Of(foiled, layout, TrayForecaster.Forecast(foiled, layout));
+        Assert.Equal([(StepKind.Cover, 1), (StepKind.Turn, 1)], pairs.Select(effect => (effect.Kind, effect.Times)));
+        TrayPlan bare = foiled with { Steps = [new(StepKind.Turn, 12)] };
+        Assert.Equal(
+            TrayForecaster.Forecast(foiled, layout, Care.BestGuess).ToTarget.MedianMinutes - TrayForecaster.Forecast(bare, layout, Care.BestGuess).ToTarget.MedianMinutes,
+            pairs[0].MinutesAdded!.Value,
+            0.3);
+
+        // Without the one step that makes the oven hot it would never be done: said as such, not as a number.
+        TrayPlan gentle = Plans.Thighs with { OvenSetting = new(60, TemperatureUnit.Celsius), Steps = [new(StepKind.Lower, 10, new(200, TemperatureUnit.Celsius))] };
+        TrayLayout alone = TrayArranger.Arrange(gentle);
+        Assert.Null(Assert.Single(StepEffects.Of(gentle, alone, TrayForecaster.Forecast(gentle, alone))).MinutesAdded);
     }
 
     [Fact]

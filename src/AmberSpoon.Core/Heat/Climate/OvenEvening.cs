@@ -73,6 +73,9 @@ public sealed class OvenEvening : Surroundings
         Happen(_nowS);
     }
 
+    /// <summary>No side that lies on a tray keeps warming or cooling faster than this, K/s.</summary>
+    private const double FastestPerS = 0.5;
+
     /// <summary>While it rests its middle peaks within minutes: longer steps would miss that.</summary>
     private const double LongestRestStepS = 40;
 
@@ -107,7 +110,9 @@ public sealed class OvenEvening : Surroundings
     public override void Advance(double fromS, double toS, ReadOnlySpan<double> meanSurfaceC)
     {
         double underC = meanSurfaceC[(int)LyingDown];
-        _underRatePerS = (underC - _underC) / (toS - fromS);
+
+        // The first step's change is from a guess, and a surface that jumps does not go on like that: neither is carried on.
+        _underRatePerS = fromS == 0 ? 0 : Math.Clamp((underC - _underC) / (toS - fromS), -FastestPerS, FastestPerS);
         _tray.Advance(toS - fromS, AroundTray());
         _underC = underC;
         _topC = meanSurfaceC[(int)(_turned ? Side.Under : Side.Top)];
@@ -254,8 +259,8 @@ public sealed class OvenEvening : Surroundings
         return (oven.AirC + _place.AirC, wallC - (_place.ShadeAbove * (wallC - OtherVesselC(wallC))));
     }
 
-    /// <summary>A vessel full of food is about midway between the oven and its own boiling juices (common practice).</summary>
-    private static double OtherVesselC(double wallC) => (wallC + Math.Min(wallC, Materials.WaterVapour.BoilingC)) / 2;
+    /// <summary>A vessel of food is nearer to the oven than to its own boiling juices: half of its floor is bare (common practice).</summary>
+    private static double OtherVesselC(double wallC) => ((2 * wallC) + Math.Min(wallC, Materials.WaterVapour.BoilingC)) / 3;
 
     /// <summary>
     /// The steamy air under foil or in a parcel: as warm as what the oven gives its outside and the food takes from its inside

@@ -17,6 +17,11 @@ internal sealed class SurfaceLayer
     private const int MostTrials = 16;
     private const double CloseC = 0.05;
 
+    /// <summary>
+    /// No surface in a kitchen is colder, °C: from a hot, wet one a tangent points far below absolute zero, where the law is none.
+    /// </summary>
+    private const double ColdestC = -40;
+
     private static readonly double CoversKgPerM2 = HeatParameters.FilmMost.Value;
     private static readonly double PressedKgPerM2 = HeatParameters.FilmPressed.Value;
     private static readonly double CrustM2KPerWPerKg = HeatParameters.CrustResistance.Value;
@@ -156,7 +161,7 @@ internal sealed class SurfaceLayer
         in SurfaceLaw law, double surfaceC, double cellC, double resistance, double wetness)
     {
         SurfaceFlux at = law.At(surfaceC, wetness);
-        double low = double.NegativeInfinity;
+        double low = ColdestC;
         double high = double.PositiveInfinity;
         for (int n = 0; n < MostTrials; n++)
         {

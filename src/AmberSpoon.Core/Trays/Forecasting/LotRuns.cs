@@ -230,8 +230,12 @@ internal sealed class LotRuns
         static double Squared(double x) => x * x;
     }
 
-    private TimeBand Later(TimeBand band) =>
-        new(band.LowMinutes + AddAtMinutes, band.MedianMinutes + AddAtMinutes, band.HighMinutes + AddAtMinutes);
+    /// <summary>On the plan's clock, and as sure as the model is.</summary>
+    private TimeBand Later(TimeBand band)
+    {
+        TimeBand sure = _pairs.Count == 0 ? band : ModelDoubt.Added(band);
+        return new(sure.LowMinutes + AddAtMinutes, sure.MedianMinutes + AddAtMinutes, sure.HighMinutes + AddAtMinutes);
+    }
 
     /// <summary>What the rough grid says of the two is apart, before the heaviest.</summary>
     private double LightestReadyMinutes(double heaviestMinutes) =>

@@ -3,16 +3,19 @@ using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Tending;
 
-/// <summary>What each kind of step does to the lead: the same tray with and without it.</summary>
+/// <summary>
+/// What each decision does to the lead: the same tray with and without it. Foil that goes on and comes off again is one
+/// decision, told under the step that puts it on.
+/// </summary>
 public static class StepEffects
 {
     /// <param name="plan">A plan with at least one lot.</param>
     /// <param name="layout">Where its pieces lie.</param>
     /// <param name="forecast">What it leads to.</param>
-    /// <returns>One per kind of step the plan has, in order of its first.</returns>
+    /// <returns>One per decision the plan has, in order of its first step.</returns>
     public static IReadOnlyList<StepEffect> Of(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
-        StepKind[] kinds = [.. plan.Steps.Select(step => step.Kind).Distinct()];
+        StepKind[] kinds = [.. plan.Steps.Select(step => step.Kind == StepKind.Uncover ? StepKind.Cover : step.Kind).Distinct()];
         var effects = new StepEffect[kinds.Length];
         TrayPlan alone = OnlyLead(plan, forecast.Lead);
         Parallel.For(0, kinds.Length, i => effects[i] = Of(alone, layout, forecast, kinds[i]));
@@ -23,7 +26,7 @@ public static class StepEffects
     {
         TrayPlan without = alone with { Steps = [.. alone.Steps.Where(step => !BelongsTo(kind, step.Kind))] };
         LotForecast with = forecast.Of(forecast.Lead);
-        int times = alone.Steps.Count(step => step.Kind == kind);
+        int times = Math.Max(1, alone.Steps.Count(step => step.Kind == kind));
         try
         {
             LotForecast bare = TrayForecaster.Forecast(without, layout, Care.BestGuess).Lots[0];
@@ -37,13 +40,12 @@ public static class StepEffects
         }
         catch (LotNeverDoneException)
         {
-            return new(kind, times, double.NaN, 0, 0);
+            return new(kind, times, null, 0, 0);
         }
     }
 
     /// <summary>Foil that comes off belongs to foil that goes on.</summary>
-    private static bool BelongsTo(StepKind kind, StepKind other) =>
-        kind == other || (kind is StepKind.Cover or StepKind.Uncover && other is StepKind.Cover or StepKind.Uncover);
+    private static bool BelongsTo(StepKind kind, StepKind other) => kind == other || (kind == StepKind.Cover && other == StepKind.Uncover);
 
     private static TrayPlan OnlyLead(TrayPlan plan, int lead) => plan with
     {
@@ -52,9 +54,9 @@ public static class StepEffects
     };
 }
 
-/// <param name="Kind">What is done.</param>
+/// <param name="Kind">What is done; of foil on and off, on.</param>
 /// <param name="Times">How often.</param>
-/// <param name="MinutesAdded">Minutes it adds until the lead is done; below 0 it saves some; no number where without it the lead is never done.</param>
+/// <param name="MinutesAdded">Minutes it adds until the lead is done; below 0 it saves some; null where without it the lead is never done.</param>
 /// <param name="BrowningAdded">What it adds to the browning of the upper side by then, in units of <see cref="Doneness.Kinetics.Browning"/>.</param>
 /// <param name="BrowningUnderAdded">And to the side it lay on.</param>
-public sealed record StepEffect(StepKind Kind, int Times, double MinutesAdded, double BrowningAdded, double BrowningUnderAdded);
+public sealed record StepEffect(StepKind Kind, int Times, double? MinutesAdded, double BrowningAdded, double BrowningUnderAdded);

@@ -28,7 +28,7 @@ public sealed class OvenGeometryTests
         Assert.InRange(middle.GrillView, 1.3 * low.GrillView, 0.8 * top.GrillView);
         Assert.Equal(1, middle.FloorView, 1e-12);
         Assert.True(top.FloorView < 0.8 && low.FloorView > 1.3);
-        Assert.Equal((4, 0, -4), (top.AirC, middle.AirC, low.AirC));
+        Assert.Equal((2, 0, -2), (top.AirC, middle.AirC, low.AirC));
         Assert.Equal(0, OvenGeometry.Alone(OvenShelf.TopThird, OvenMode.Fan).AirC);
     }
 

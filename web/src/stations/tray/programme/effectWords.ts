@@ -17,7 +17,8 @@ export function effectWords(effect: StepEffect): string {
   return `${name}${times}: ${parts.length > 0 ? parts.join('; ') : 'hardly changes time or colour'}.`;
 }
 
-function minutes(added: number): string {
+function minutes(added: number | null): string {
+  if (added === null) return 'without it this would never be done';
   if (Math.abs(added) < MINUTES) return '';
   return added > 0 ? `adds ${Math.round(added)} min` : `saves ${Math.round(-added)} min`;
 }
