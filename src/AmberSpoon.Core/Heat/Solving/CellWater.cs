@@ -13,6 +13,7 @@ internal sealed class CellWater
     private readonly double[] _heldKg;
     private readonly double[] _letGoShare;
     private readonly bool _letsGo;
+    private readonly double _boundKg;
 
     /// <summary>What drying has left of each cell's water; kept apart, so that a step need not touch every cell.</summary>
     private double _keptShare = 1;
@@ -30,16 +31,20 @@ internal sealed class CellWater
 
         _letsGo = body.Meat.LetsJuiceGo;
         HeldKg = _heldKg.Sum();
+        _boundKg = _letsGo ? HeatParameters.BoundWater.Value * HeldKg : 0;
     }
 
     /// <summary>Held at this moment, kg.</summary>
     public double HeldKg { get; private set; }
 
+    /// <summary>Whether there is water that can leave: without it nothing boils, and meat gets hotter than 100 °C.</summary>
+    public bool CanGive => HeldKg > _boundKg;
+
     /// <summary>Proteins shrink for a while.</summary>
     /// <returns>Juice let go, kg.</returns>
     public double LetGo(double stepS, double[] celsius)
     {
-        if (!_letsGo)
+        if (!_letsGo || !CanGive)
         {
             return 0;
         }
@@ -70,12 +75,12 @@ internal sealed class CellWater
 
     /// <summary>
     /// Takes water that a drying surface draws or that boils off: it wicks from all of the body, so that the answer does not
-    /// hang on how thin the outermost cells are. Less than nothing gives some back.
+    /// hang on how thin the outermost cells are; what dried meat binds stays. Less than nothing gives some back.
     /// </summary>
     /// <returns>What was given, kg.</returns>
     public double Draw(double wantedKg)
     {
-        double given = Math.Min(wantedKg, HeldKg);
+        double given = Math.Min(wantedKg, Math.Max(0, HeldKg - _boundKg));
         if (HeldKg <= 0 || given == 0)
         {
             return 0;

@@ -180,7 +180,7 @@ internal sealed class FieldState
     {
         double[] now = System.TemperatureC;
         double perStep = 1 / stepS;
-        var boils = new Vector<double>(Water.HeldKg > 0 ? BoilsAtC : double.PositiveInfinity);
+        var boils = new Vector<double>(Water.CanGive ? BoilsAtC : double.PositiveInfinity);
         Vector<double> excessJ = Vector<double>.Zero;
         foreach (int block in _body.Mesh.Mesh.Blocks)
         {
