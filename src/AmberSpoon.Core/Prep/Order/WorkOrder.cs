@@ -63,7 +63,9 @@ public static class WorkOrder
 
         if (MixKinds.IsCrumb(mix.Kind))
         {
-            yield return new("crumb", Touches.Stores, $"Crumb plate: {Listed(Named(part => part.Role == MixRole.Crumb))}", "Season it now, and put the jars away. Take only what this meat needs: what is left over goes in the bin.");
+            // A mix of one's own may be named a crumb and hold none.
+            string plate = Named(part => part.Role == MixRole.Crumb) is { Length: > 0 } crumb ? $"Crumb plate: {Listed(crumb)}" : "Crumb plate";
+            yield return new("crumb", Touches.Stores, plate, "Season it now, and put the jars away. Take only what this meat needs: what is left over goes in the bin.");
             if (Named(part => part.Role == MixRole.Binder && part.Known()?.Shelf != Shelf.RawEgg) is { Length: > 0 } binder)
             {
                 yield return new("binder", Touches.Stores, $"Binder bowl: {Listed(binder)}", "Measured out, jars away.");

@@ -60,7 +60,8 @@ public sealed class LotSettings
             support,
             lot.Coating == Coating.Parcel ? Cover.Parcel : Cover.None,
             lot.SkinDown,
-            isChicken: true) with { Sear = lot.Sear };
+            isChicken: true) with
+        { Sear = lot.Sear };
     }
 
     public PieceSetting Of(VegetableLot lot) => Setting(
