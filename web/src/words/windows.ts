@@ -9,9 +9,14 @@ export const clockFrom =
   (minutes) =>
     sayClock(inAt + minutes * MINUTE_MS);
 
+/** Past before it is safe or tender: in this oven it burns first. */
+export const burnsFirst = ({ opensMinutes, pastMinutes }: GoodWindow) =>
+  opensMinutes !== null && pastMinutes !== null && pastMinutes < opensMinutes;
+
 /** "18:36–18:48"; from when to when a lot is good, from safe or tender to past. */
 export function goodWords(window: GoodWindow, clock: Clock): string {
   if (window.opensMinutes === null) return 'not in this oven';
+  if (burnsFirst(window)) return 'burns first';
   return window.pastMinutes === null
     ? `from ${clock(window.opensMinutes)}`
     : `${clock(window.opensMinutes)}–${clock(window.pastMinutes)}`;
@@ -29,6 +34,8 @@ export function togetherWords(forecast: Pick<TrayForecast, 'together' | 'apartMi
 export function windowSentence(lot: LotForecast, clock: Clock): string | null {
   const { good, goodSooner: sooner, goodLater: later } = lot;
   if (!good || good.opensMinutes === null) return null;
+  if (burnsFirst(good))
+    return `Burnt from ${clock(good.pastMinutes ?? 0)}, before it is ${lot.isChicken ? 'safe' : 'tender'} at ${clock(good.opensMinutes)}: lay foil over it in time, or take less heat.`;
   const sure = (a: number | null | undefined, b: number | null | undefined) =>
     a === null || a === undefined || b === null || b === undefined ? '' : ` (${clock(a)} to ${clock(b)})`;
   const parts = [

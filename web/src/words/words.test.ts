@@ -58,6 +58,9 @@ test('a window is told on the clock, with how sure it is, and says when there is
   expect(goodWords(good, clock)).toBe(`${hour}:33–${hour}:58`);
   expect(goodWords({ ...good, pastMinutes: null }, clock)).toBe(`from ${hour}:33`);
   expect(goodWords({ ...good, opensMinutes: null }, clock)).toBe('not in this oven');
+  const burnt = { opensMinutes: 33, bestFromMinutes: null, bestUntilMinutes: null, pastMinutes: 30 };
+  expect(goodWords(burnt, clock)).toBe('burns first');
+  expect(windowSentence({ ...lot, good: burnt }, clock)).toMatch(/^Burnt from \d\d:30, before it is safe at \d\d:33/);
   expect(windowSentence(lot, clock)).toBe(
     `Safe from ${hour}:33 (${hour}:29 to ${hour}:37), best ${hour}:38 to ${hour}:48, past from ${hour}:58 (${hour}:50 to ${hour}:59).`,
   );
