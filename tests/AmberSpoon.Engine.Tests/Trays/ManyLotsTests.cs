@@ -102,6 +102,18 @@ public sealed class ManyLotsTests
         Assert.Contains(early.Steps, step => step is SetOven { AtS: 10 * 60 });
     }
 
+    /// <summary>What runs off is less than what is lost, more the longer it bakes, and twice as much from twice as many.</summary>
+    [Fact]
+    public void Juice_in_the_tray_is_part_of_what_the_meat_loses()
+    {
+        LotForecast six = Best(Plans.Thighs).Of(1);
+        Assert.InRange(six.JuiceMl, 0.02 * 990, six.LossShare * 990);
+        LotForecast three = Best(Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 3, 165)] }).Of(1);
+        Assert.Equal(six.JuiceMl / 2, three.JuiceMl, 0.08 * six.JuiceMl);
+        Assert.True(Best(Plans.Thighs.Aiming(90)).Of(1).JuiceMl > six.JuiceMl + 10);
+        Assert.Equal(0, Best(Plans.Supper).Of(2).JuiceMl);
+    }
+
     [Fact]
     public void Two_trays_shade_each_other_and_a_swap_evens_them_out()
     {

@@ -46,6 +46,9 @@ public sealed record LotForecast(
     /// <summary>The hottest its coldest food gets until dinner, °C.</summary>
     public double PeakC { get; init; }
 
+    /// <summary>Juice that all its pieces let run into the vessel until it leaves, ml; 0 for vegetables.</summary>
+    public double JuiceMl { get; init; }
+
     /// <summary>From when to when it is good if it stays in the oven; null in forecasts of before windows, and where none was asked.</summary>
     public GoodWindow? Good { get; init; }
 

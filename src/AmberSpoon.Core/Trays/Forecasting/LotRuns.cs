@@ -168,6 +168,7 @@ internal sealed class LotRuns
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))])
         {
             Safe = Safe(),
+            JuiceMl = IsChicken ? Math.Round(JuiceMlPerG() * _massesG.Sum()) : 0,
             Good = windows?.Good,
             GoodSooner = windows?.Sooner,
             GoodLater = windows?.Later,
@@ -188,6 +189,9 @@ internal sealed class LotRuns
 
     /// <summary>The best guess, until dinner.</summary>
     public HeatRun Nominal(int outMinutes) => TwoGrids.Beyond(_whole[0]!, _whole[1]!, 60 * (outMinutes - AddAtMinutes));
+
+    /// <summary>What the heaviest piece let run, for each gram of it: the lighter ones let go as much, a little sooner. Juice weighs as water does.</summary>
+    private double JuiceMlPerG() => 1000 * _whole[0]!.Ends.DrippedKg / MassG;
 
     private double MassG => _setting.Piece switch
     {

@@ -11,7 +11,7 @@ public sealed record ForecastView(IReadOnlyList<LotForecastView> Lots, MinuteSpa
     internal static ForecastView Of(TrayForecast forecast) => new(
         [
             .. forecast.Lots.Select(lot => new LotForecastView(
-                lot.Lot, lot.IsChicken, lot.Safe, lot.Ready, lot.OutMinutes, lot.PeakC, lot.LossShare, lot.Colour, lot.State, lot.Good, lot.GoodSooner, lot.GoodLater)),
+                lot.Lot, lot.IsChicken, lot.Safe, lot.Ready, lot.OutMinutes, lot.PeakC, lot.LossShare, lot.JuiceMl, lot.Colour, lot.State, lot.Good, lot.GoodSooner, lot.GoodLater)),
         ],
         forecast.Together);
 }
@@ -23,6 +23,7 @@ public sealed record ForecastView(IReadOnlyList<LotForecastView> Lots, MinuteSpa
 /// <param name="OutMinutes">When the plan takes it out: when it is done, or later with the rest while it is good.</param>
 /// <param name="PeakC">The hottest its coldest food gets until dinner, °C.</param>
 /// <param name="LossShare">Chicken: juice lost; vegetables: water lost; as a share of its mass.</param>
+/// <param name="JuiceMl">Juice that runs into the vessel until it leaves, ml.</param>
 /// <param name="Colour">What its upper side looks like when it leaves.</param>
 /// <param name="State">What its middle is like then.</param>
 /// <param name="Good">From when to when it is good if it stays in the oven.</param>
@@ -36,6 +37,7 @@ public sealed record LotForecastView(
     int OutMinutes,
     double PeakC,
     double LossShare,
+    double JuiceMl,
     SurfaceColour Colour,
     MiddleState State,
     GoodWindow? Good,

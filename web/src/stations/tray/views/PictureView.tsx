@@ -82,8 +82,12 @@ export function PictureView(props: {
 }
 
 /** What cooks out of it by then. */
-const lossWords = (lot: LotForecast) =>
-  `${Math.round(100 * lot.lossShare)} % ${lot.isChicken ? 'of its mass lost, juice and steam' : 'lighter by lost water'}`;
+const lossWords = (lot: LotForecast) => {
+  const share = `${Math.round(100 * lot.lossShare)} %`;
+  if (!lot.isChicken) return `${share} lighter by lost water`;
+  const ml = 10 * Math.round((lot.juiceMl ?? 0) / 10);
+  return `${share} of its mass lost, juice and steam${ml > 0 ? `, about ${ml} ml of juice from all of them in the tray` : ''}`;
+};
 
 const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {
   const slowest = answer?.forecast.lots.find((other) => other.lot === lot)?.slowest;
