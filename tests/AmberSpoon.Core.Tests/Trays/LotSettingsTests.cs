@@ -78,6 +78,27 @@ public sealed class LotSettingsTests
         Assert.Equal([(1200, OvenMode.Grill), (1440, OvenMode.Fan)], switches.Select(step => ((int)step.AtS, step.Mode)));
     }
 
+    /// <summary>Set to 230 °C, on the second shelf, from the start: that is the oven the food goes into, until the dial's own comes back.</summary>
+    [Fact]
+    public void A_grill_that_is_on_from_the_start_is_the_oven_at_first()
+    {
+        TrayPlan plan = Plans.Thighs with { Steps = [new(StepKind.Grill, 0, new(230, TemperatureUnit.Celsius), 6)] };
+        PieceSetting setting = Thigh(plan);
+        Assert.Equal((OvenMode.Grill, 230.0), (setting.Oven.Mode, setting.Oven.SetC));
+        Assert.Equal(OvenGeometry.Alone(OvenShelf.TopThird, OvenMode.Grill), setting.Oven.Place);
+        SetOven back = Assert.Single(setting.Steps.OfType<SetOven>());
+        Assert.Equal(360, back.AtS);
+        Assert.InRange(back.SetC, 198, 210);
+        Assert.Equal(OvenGeometry.Alone(OvenShelf.Middle, OvenMode.Still), Assert.Single(setting.Steps.OfType<MoveShelf>()).Place);
+
+        // With a setting of its own later on: there and back.
+        PieceSetting later = Thigh(plan with { Steps = [new(StepKind.Grill, 20, new(250, TemperatureUnit.Celsius), 5, OvenShelf.Middle)] });
+        Assert.Equal([250.0, back.SetC], later.Steps.OfType<SetOven>().Select(step => step.SetC));
+        Assert.Equal([false, false], later.Steps.OfType<SwitchMode>().Select(step => step.IsFull));
+        Assert.Equal(OvenGeometry.Alone(OvenShelf.Middle, OvenMode.Grill), later.Steps.OfType<MoveShelf>().First().Place);
+        Assert.True(Thigh(plan with { Steps = [new(StepKind.Grill, 20, ForMinutes: 5)] }).Steps.OfType<SwitchMode>().First().IsFull);
+    }
+
     [Fact]
     public void A_lot_s_own_time_begins_when_it_goes_in() => Gen.Select(Gen.Int[1, 30], Gen.Int[0, 60]).Sample((addAt, stepAt) =>
     {

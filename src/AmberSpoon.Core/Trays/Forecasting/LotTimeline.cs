@@ -16,6 +16,7 @@ internal sealed class LotTimeline
     private readonly List<OvenStep> _steps = [];
     private double _setC;
     private double _placeC;
+    private double? _grillC;
     private OvenMode _mode;
     private Cover _cover;
     private OvenShelf _shelf;
@@ -44,7 +45,7 @@ internal sealed class LotTimeline
             BeforeItWentIn(step);
         }
 
-        OvenAtFirst = new OvenTraits(_mode, _setC + _placeC) { Place = Place(), StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
+        OvenAtFirst = new OvenTraits(_mode, _grillC ?? (_setC + _placeC)) { Place = Place(), StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
         CoverAtFirst = _cover;
         if (addAtMinutes > 0)
         {
@@ -78,13 +79,13 @@ internal sealed class LotTimeline
         switch (step?.Kind)
         {
             case null:
-                _mode = _plan.OvenMode;
+                (_mode, _grillC) = (_plan.OvenMode, null);
                 break;
             case StepKind.Lower:
                 _setC = step.Setting!.ToTemperature().Celsius;
                 break;
             case StepKind.Grill:
-                _mode = OvenMode.Grill;
+                (_mode, _grillC) = (OvenMode.Grill, step.Setting?.ToTemperature().Celsius);
                 break;
             case StepKind.Cover when _cover == Cover.None:
                 _cover = Cover.Foil;

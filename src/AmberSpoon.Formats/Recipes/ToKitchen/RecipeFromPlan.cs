@@ -31,7 +31,7 @@ public static class RecipeFromPlan
             ],
             [
                 .. order.Select(step => step.Detail.Length > 0 ? $"{step.Title}. {step.Detail}" : $"{step.Title}."),
-                FormattableString.Invariant($"Bake at {plan.OvenSetting.ToTemperature().Say(unit)}{(plan.OvenMode == OvenMode.Fan ? " fan" : string.Empty)} for {forecast.PullMinutes} minutes."),
+                FormattableString.Invariant($"{(plan.OvenMode == OvenMode.Grill ? "Grill" : "Bake")} at {plan.OvenSetting.ToTemperature().Say(unit)}{(plan.OvenMode == OvenMode.Fan ? " fan" : string.Empty)} for {forecast.PullMinutes} minutes."),
                 rest,
             ])
         {

@@ -54,7 +54,7 @@ function whenWords({ answer, plan }: TrayView): string {
   if (!answer) return 'Nothing on the tray yet.';
   const { timing } = answer;
   const oven = sayTyped(plan.ovenSetting);
-  return `${sayDay(timing.eatAt)}: in ${sayClock(timing.inAt)}, out ${sayClock(timing.outAt)}, dinner ${sayClock(timing.eatAt)}. Oven ${oven}${plan.ovenMode === 'fan' ? ', fan' : ''}.`;
+  return `${sayDay(timing.eatAt)}: in ${sayClock(timing.inAt)}, out ${sayClock(timing.outAt)}, dinner ${sayClock(timing.eatAt)}. Oven ${oven}${plan.ovenMode === 'still' ? '' : `, ${plan.ovenMode}`}.`;
 }
 
 function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
