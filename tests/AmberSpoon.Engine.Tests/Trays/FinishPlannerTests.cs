@@ -4,6 +4,7 @@ using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Together;
+using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Trays;
@@ -93,6 +94,18 @@ public sealed class FinishPlannerTests
         // Whoever wants them out when they are done has them out when they are done.
         TrayForecast apart = TrayForecaster.Forecast(plan with { Chicken = [plan.Chicken[0] with { LeavesWhenDone = true }] }, Care.BestGuess);
         Assert.Equal((int)Math.Ceiling(thighs.Ready.MedianMinutes - 0.02), apart.Of(1).OutMinutes);
+    }
+
+    /// <summary>Half a minute past the best is no reason to change a plan; some minutes are.</summary>
+    [Fact]
+    public void Less_than_a_minute_apart_is_one_moment()
+    {
+        TrayPlan thighs = Plans.Supper with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 4, 165)], Vegetables = [Plans.Roots(2, Vegetable.Potato, 300)] };
+        double[] apart = [.. Enumerable.Range(25, 31).Select(mm => TrayForecaster.Forecast(
+            thighs with { Vegetables = [thighs.Vegetables[0] with { Size = new(mm, LengthUnit.Millimetre) }] }, Care.BestGuess).ApartMinutes)];
+        Assert.Equal(0, apart[0]);
+        Assert.True(apart[^1] > 3, string.Join(" ", apart));
+        Assert.DoesNotContain(apart, minutes => minutes is > 0 and < 1);
     }
 
     /// <summary>Breast does not wait: it comes out when it is done, and the potatoes are the ones to change.</summary>

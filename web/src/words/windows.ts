@@ -23,11 +23,14 @@ export function goodWords(window: GoodWindow, clock: Clock): string {
 }
 
 /** All lots at once: the stretch, or how long the first waits past its best. */
-export function togetherWords(forecast: Pick<TrayForecast, 'together' | 'apartMinutes'>, clock: Clock): string {
+export function togetherWords(
+  forecast: Pick<TrayForecast, 'together' | 'apartMinutes' | 'pullMinutes'>,
+  clock: Clock,
+): string {
   const { together } = forecast;
   if (together) return `${clock(together.fromMinutes)}–${clock(together.untilMinutes)}`;
   const apart = Math.round(forecast.apartMinutes ?? 0);
-  return apart > 0 ? `no, ${apart} min apart` : 'at one moment';
+  return apart > 0 ? `no, ${apart} min apart` : `at ${clock(forecast.pullMinutes)}`;
 }
 
 /** A lot's whole window in a sentence, with how sure that is. */

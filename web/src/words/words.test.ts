@@ -72,7 +72,9 @@ test('a window is told on the clock, with how sure it is, and says when there is
 
 test('a tray is good together for a while, at one moment, or its first waits', () => {
   const clock = (minutes: number) => `${minutes}`;
-  expect(togetherWords({ together: { fromMinutes: 38, untilMinutes: 46 }, apartMinutes: 0 }, clock)).toBe('38–46');
-  expect(togetherWords({ together: null, apartMinutes: 0.4 }, clock)).toBe('at one moment');
-  expect(togetherWords({ together: null, apartMinutes: 11.6 }, clock)).toBe('no, 12 min apart');
+  expect(
+    togetherWords({ together: { fromMinutes: 38, untilMinutes: 46 }, apartMinutes: 0, pullMinutes: 40 }, clock),
+  ).toBe('38–46');
+  expect(togetherWords({ together: null, apartMinutes: 0, pullMinutes: 40 }, clock)).toBe('at 40');
+  expect(togetherWords({ together: null, apartMinutes: 11.6, pullMinutes: 40 }, clock)).toBe('no, 12 min apart');
 });

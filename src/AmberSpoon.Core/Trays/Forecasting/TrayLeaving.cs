@@ -9,6 +9,9 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// </summary>
 internal sealed class TrayLeaving
 {
+    /// <summary>Past its best by less than this is a difference nobody tastes, min.</summary>
+    private const double NoDifference = 1;
+
     private readonly Dictionary<LotId, int> _outMinutes;
 
     private TrayLeaving(LotId lead, int pullMinutes, int eatMinutes, double apartMinutes, Dictionary<LotId, int> outMinutes)
@@ -39,7 +42,7 @@ internal sealed class TrayLeaving
         LotRuns[] staying = [.. lots.Where(lot => !lot.LeavesWhenDone)];
         double apart = Apart(staying);
         int pull = ready[lead.Lot];
-        if (apart <= 0 && staying.Length > 0)
+        if (apart < NoDifference && staying.Length > 0)
         {
             pull = Math.Max(pull, staying.Max(lot => ready[lot.Lot]));
         }
@@ -48,7 +51,7 @@ internal sealed class TrayLeaving
             lot => lot.Lot,
             lot => lot.LeavesWhenDone ? ready[lot.Lot] : Math.Max(pull, ready[lot.Lot]));
         int rested = lots.Any(lot => lot.IsChicken) ? pull + plan.RestMinutes : pull;
-        return new(lead.Lot, pull, Math.Max(rested, leaves.Values.Max()), Math.Max(0, apart), leaves);
+        return new(lead.Lot, pull, Math.Max(rested, leaves.Values.Max()), apart < NoDifference ? 0 : apart, leaves);
     }
 
     /// <summary>How far the last done is beyond the best of the first, min; below 0 there is that much to choose from.</summary>
