@@ -1,3 +1,5 @@
+using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Evenings;
@@ -24,6 +26,20 @@ public static class DinnerScheduler
         inAt.AddMinutes(forecast.PullMinutes),
         inAt.AddMinutes(Math.Ceiling(forecast.ToTarget.HighMinutes)),
         inAt.AddMinutes(forecast.EatMinutes));
+
+    /// <summary>The same with the oven switched on only as long before as it needs to be what the plan says when the food goes in.</summary>
+    public static DinnerTiming WithOvenOf(this DinnerTiming timing, TrayPlan plan)
+    {
+        if (plan.OvenAtStart is not { } start)
+        {
+            return timing;
+        }
+
+        double roomC = HeatParameters.RoomAir.Value;
+        double toGoC = Math.Max(1, plan.OvenSetting.ToTemperature().Celsius - roomC);
+        double share = Math.Clamp((start.ToTemperature().Celsius - roomC) / toGoC, 0, 1);
+        return timing with { OvenOnAt = timing.InAt.AddMinutes(-Math.Round(PreheatMinutes * share)) };
+    }
 
     /// <summary>The soonest dinner, if the tray goes into a hot oven right now, rounded up to a minute.</summary>
     public static DateTimeOffset EarliestEatAt(DateTimeOffset now, TrayForecast forecast)

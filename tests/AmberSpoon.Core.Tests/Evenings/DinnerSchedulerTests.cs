@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Evenings;
@@ -41,5 +42,22 @@ public sealed class DinnerSchedulerTests
         Assert.Equal(Dinner, timing.EatAt);
         Assert.Equal(forecast.EatMinutes, (timing.EatAt - timing.InAt).TotalMinutes, 1e-6);
         Assert.Equal(forecast.PullMinutes, (timing.OutAt - timing.InAt).TotalMinutes, 1e-6);
+    }
+
+    /// <summary>A quarter of an hour to be hot, none where it is cold when the food goes in, in between by what it has to climb.</summary>
+    [Theory]
+    [InlineData(null, 15)]
+    [InlineData(21.0, 0)]
+    [InlineData(10.0, 0)]
+    [InlineData(112.5, 8)]
+    [InlineData(204.0, 15)]
+    [InlineData(290.0, 15)]
+    public void The_oven_goes_on_as_long_before_as_it_needs(double? startC, int minutes)
+    {
+        TrayPlan plan = Plans.Thighs with { OvenAtStart = startC is { } celsius ? new(celsius, TemperatureUnit.Celsius) : null };
+        DinnerTiming hot = DinnerScheduler.From(new DateTimeOffset(2026, 11, 26, 17, 0, 0, TimeSpan.Zero), TrayForecaster.Forecast(Plans.Thighs, Care.BestGuess));
+        DinnerTiming timing = hot.WithOvenOf(plan);
+        Assert.Equal(minutes, (timing.InAt - timing.OvenOnAt).TotalMinutes);
+        Assert.Equal(hot with { OvenOnAt = timing.OvenOnAt }, timing);
     }
 }

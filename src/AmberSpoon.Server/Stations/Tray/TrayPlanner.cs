@@ -65,7 +65,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
         TrayDetails details = computed.Details.Value;
         var answer = new TrayAnswer(
-            computed.Forecast, computed.Layout, timing, details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why);
+            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why);
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
 
