@@ -24,7 +24,7 @@ export function Headline(props: { view: TrayView; stale: boolean; children: Reac
       </div>
       <div className="flex items-end justify-between gap-4">
         <dl className="flex flex-wrap gap-x-7 gap-y-1 pt-2">
-          <Fact name="In the oven" value={bandWords(forecast.toTarget)} />
+          <Fact name="Done after" value={bandWords(forecast.toTarget)} />
           <Fact name="In" value={sayClock(timing.inAt)} />
           <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
           {forecast.lots.length > 1 && <Fact name="All good" value={togetherWords(forecast, clock)} />}
