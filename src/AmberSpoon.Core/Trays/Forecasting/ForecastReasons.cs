@@ -39,8 +39,8 @@ public static class ForecastReasons
                 "Common practice"),
             new(
                 "How well we know our own model",
-                $"Four of its predictions in five lie within {100 * ModelDoubt.Share:0} % of the time, whatever the kitchen; that is in the give or take.",
-                "The scatter of ten windows of practice and five published times (USDA FSIS, from memory) round its predictions"),
+                $"It is taken to be right to {100 * ModelDoubt.Share:0} % of the time in four cases of five, whatever the kitchen; that is in the give or take.",
+                "A judgement, with ten windows of practice and five published times (USDA FSIS, from memory) in view"),
             new(
                 "After the oven",
                 forecast.RestMinutes == 0 || lot is null

@@ -30,12 +30,14 @@ internal sealed class LotRuns
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
     private readonly PausedBake? _lightest;
     private readonly LeftInOven? _leftIn;
+    private readonly Lazy<(GoodWindow Good, GoodWindow Sooner, GoodWindow Later)?> _windows;
 
     private LotRuns(
         LotId lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, LotGoal goal, SafetyRule? rule, Care care, PieceSetting? lightest, LeftInOven? leftIn)
     {
         (Lot, AddAtMinutes, LeavesWhenDone, _massesG) = (lot, addAtMinutes, leavesWhenDone, massesG);
         (_setting, _goal, _rule, _leftIn) = (setting, goal, rule, leftIn);
+        _windows = new(FindWindows);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
         _pairs = care == Care.Full
@@ -84,7 +86,9 @@ internal sealed class LotRuns
                 .Select(bake => (Action)(() => bake.FollowToGoal())));
 
     /// <summary>From when to when it is good, and the same in a fast and in a slow kitchen; null where it was not asked or never done.</summary>
-    public (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? Windows()
+    public (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? Windows => _windows.Value;
+
+    private (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? FindWindows()
     {
         if (_leftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is null)
         {
@@ -147,7 +151,7 @@ internal sealed class LotRuns
         GuessEnsemble ensemble = EnsembleOf(_whole[0]!, _whole[1]!, outS);
         HeatRun nominal = ensemble.Nominal;
         HeatSample leaving = nominal.At(outS);
-        (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? windows = Windows();
+        (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? windows = Windows;
         return new(
             Lot.Value,
             IsChicken,

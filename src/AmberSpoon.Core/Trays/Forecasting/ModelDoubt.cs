@@ -1,13 +1,13 @@
 namespace AmberSpoon.Core.Trays.Forecasting;
 
 /// <summary>
-/// How well this model is known to be right, whatever the kitchen: the scatter of ten windows of practice and five published
-/// times round its predictions (docs/how-it-works.md). Added to the band of a forecast as an independent doubt; what a kitchen
+/// How well this model is taken to be right, whatever the kitchen: a judgement with ten windows of practice and five published
+/// times in view (docs/how-it-works.md), which are too wide and too few for a measured spread. Added to the band of a forecast as an independent doubt; what a kitchen
 /// may differ in is <see cref="GuessDesign"/>'s.
 /// </summary>
 public static class ModelDoubt
 {
-    /// <summary>Four predictions in five lie within this share of their time.</summary>
+    /// <summary>Four predictions in five are taken to lie within this share of their time.</summary>
     public const double Share = 0.1;
 
     /// <summary>The band with it, its middle unmoved.</summary>

@@ -63,7 +63,7 @@ internal sealed class TrayLeaving
         }
 
         double last = staying.Max(lot => lot.ReadyMinutes!.Value);
-        double first = staying.Min(lot => lot.Windows() is { } windows
+        double first = staying.Min(lot => lot.Windows is { } windows
             ? windows.Good.BestUntilMinutes ?? windows.Good.PastMinutes ?? TrayForecaster.LongestBakeS / 60
             : lot.ReadyMinutes!.Value);
         return Math.Round(last - first, 1);

@@ -148,6 +148,7 @@ export function withUnit(draft: TrayDraft, unit: TemperatureUnit): TrayDraft {
     ...draft,
     unit,
     oven: convert(draft.oven, DIAL_STEP),
+    ovenStartAt: convert(draft.ovenStartAt, DIAL_STEP),
     chicken: draft.chicken.map((lot) => ({ ...lot, goal: convert(lot.goal, 1) })),
     steps: draft.steps.map((step) => ({ ...step, setting: convert(step.setting, DIAL_STEP) })),
   };

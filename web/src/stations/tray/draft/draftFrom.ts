@@ -1,6 +1,6 @@
 import type { ChickenLot, PlannedStep, TemperatureUnit, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
 import { sayNumber } from '../../../words/numbers';
-import { convertTyped } from '../../../words/temperatures';
+import { celsiusOf, convertTyped } from '../../../words/temperatures';
 import { toLocalIso } from '../../../words/times';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
@@ -32,13 +32,10 @@ function ovenStartFrom(plan: TrayPlan): Pick<TrayDraft, 'ovenStart' | 'ovenStart
   const { ovenAtStart: start, ovenSetting: dial } = plan;
   if (!start) return { ovenStart: 'hot', ovenStartAt: '' };
   const value = start.unit === dial.unit ? start.value : convertTyped(start.value, dial.unit, 5);
-  return convertedC(start) < COLD_C
+  return celsiusOf(start) < COLD_C
     ? { ovenStart: 'cold', ovenStartAt: '' }
     : { ovenStart: 'at', ovenStartAt: sayNumber(value) };
 }
-
-const convertedC = (typed: { value: number; unit: TemperatureUnit }) =>
-  typed.unit === 'celsius' ? typed.value : (typed.value - 32) / 1.8;
 
 function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
   const { sizes } = lot;
