@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace AmberSpoon.Core.Heat.Materials;
 
 /// <summary>Water at a drying surface.</summary>
@@ -30,15 +32,18 @@ internal static class WaterVapour
     /// with temperature; less than 0 where the air is the wetter side and water condenses. With Stefan flow: vapour that leaves
     /// carries more along, P·ln((P − p∞)/(P − p_s)) in place of p_s − p∞ (Bird, Stewart and Lightfoot, from memory).
     /// </summary>
-    public static (double PerCoefficient, double Slope) Flux(double surfaceC, double vapourPressurePa)
+    /// <param name="surfaceC">°C.</param>
+    /// <param name="againstPa">The air's own <see cref="Drive"/>, Pa: found once for a side, not for each place on it.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static (double PerCoefficient, double Slope) Flux(double surfaceC, double againstPa)
     {
         (double drive, double driveSlope) = Saturation.At(surfaceC);
-        double excessPa = drive - Drive(vapourPressurePa);
+        double excessPa = drive - againstPa;
 
         // Vapour leaves no hotter than water boils; were it let, a hotter surface would lose less.
-        double kelvin = Math.Min(surfaceC, BoilingC) + 273.15;
-        double perPascal = GasFactorKgKPerJ / LewisJPerM3K / kelvin;
-        double thinning = surfaceC < BoilingC ? excessPa / kelvin : 0;
+        double perKelvin = 1 / (Math.Min(surfaceC, BoilingC) + 273.15);
+        double perPascal = GasFactorKgKPerJ / LewisJPerM3K * perKelvin;
+        double thinning = surfaceC < BoilingC ? excessPa * perKelvin : 0;
         return (perPascal * excessPa, Math.Max(0, perPascal * (driveSlope - thinning)));
     }
 
@@ -47,8 +52,8 @@ internal static class WaterVapour
     /// <summary>Surfaces just short of boiling are fed no faster than this, as a share of the atmosphere's pressure.</summary>
     private const double MostShare = 0.95;
 
-    /// <summary>What drives vapour, with Stefan flow: −P·ln(1 − p/P), Pa.</summary>
-    private static double Drive(double pressurePa) => -AtmospherePa * Math.Log(1 - Math.Min(MostShare, pressurePa / AtmospherePa));
+    /// <summary>What drives vapour of a partial pressure, with Stefan flow: −P·ln(1 − p/P), Pa.</summary>
+    public static double Drive(double pressurePa) => -AtmospherePa * Math.Log(1 - Math.Min(MostShare, pressurePa / AtmospherePa));
 
     /// <summary>Temperature at which water boils in a kitchen at sea level, °C.</summary>
     public const double BoilingC = 100;
@@ -57,7 +62,7 @@ internal static class WaterVapour
     /// The Magnus form tabulated per quarter degree, straight between: the innermost loop's look-up. The end at 100 °C is
     /// rounded over a few degrees, so that steps in time do not jump to and fro across a kink.
     /// </summary>
-    private static class Saturation
+    internal static class Saturation
     {
         private const double LowestC = -40;
         private const double HighestC = 130;
@@ -70,6 +75,7 @@ internal static class WaterVapour
         private static double Rounded(double celsius) =>
             Drive(SaturationPressurePa(celsius - (RoundedC * Math.Log(1 + Math.Exp((celsius - BoilingC) / RoundedC)))));
 
+        [MethodImpl(MethodImplOptions.AggressiveInlining)]
         public static (double Pascal, double Slope) At(double celsius)
         {
             double place = (celsius - LowestC) * PerDegree;

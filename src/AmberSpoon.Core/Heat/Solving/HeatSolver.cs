@@ -1,5 +1,7 @@
+using System.Runtime.CompilerServices;
 using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Materials;
 using AmberSpoon.Core.Heat.Meshing;
 
 namespace AmberSpoon.Core.Heat.Solving;
@@ -40,6 +42,15 @@ public sealed class HeatSolver
     private double _drippedKg;
     private int _steps;
     private int _nextSample;
+
+    /// <summary>What is worked out once is there before the loops that use it are compiled, which then take it for constants.</summary>
+    static HeatSolver()
+    {
+        RuntimeHelpers.RunClassConstructor(typeof(HeatParameters).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(SurfaceLayer).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(WaterVapour.Saturation).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(JuiceRelease).TypeHandle);
+    }
 
     internal HeatSolver(HeatQuestion question)
     {
@@ -202,12 +213,12 @@ public sealed class HeatSolver
     private double Try(double stepS)
     {
         _around.Describe(_timeS + (stepS / 2), _sides);
-        _surface.Begin(stepS);
+        _surface.Begin(stepS, Gamma);
         _field.Begin(stepS, Gamma);
         _surface.Join(_field.System, _sides);
         _field.Solve((1 - Gamma) * stepS);
         (double firstW, double firstMismatch) = _surface.Follow(_field.System, _sides);
-        _surface.KeepEvaporation();
+        _surface.Continue(Gamma);
         _field.Continue(stepS, Gamma);
         _surface.Join(_field.System, _sides);
         _field.Solve(Gamma * stepS);

@@ -1,3 +1,5 @@
+using System.Runtime.CompilerServices;
+
 namespace AmberSpoon.Core.Heat.Solving;
 
 /// <summary>What a <see cref="SurfaceLaw"/> says at one temperature, and its tangent there.</summary>
@@ -7,6 +9,7 @@ namespace AmberSpoon.Core.Heat.Solving;
 internal readonly record struct SurfaceFlux(double FluxWPerM2, double Slope, double EvaporationKgPerM2S)
 {
     /// <summary>What the tangent sends through a resistance from a cell that is warmer than the surface was, W/m².</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public double ThroughTangent(double cellAboveSurfaceC, double resistance) =>
         (FluxWPerM2 + (Slope * cellAboveSurfaceC)) / (1 - (Slope * resistance));
 }

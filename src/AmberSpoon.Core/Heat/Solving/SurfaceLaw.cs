@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Materials;
 
@@ -16,10 +17,11 @@ internal readonly struct SurfaceLaw(in FaceClimate climate, Coat coat)
     private readonly double _incoming = climate.Emissivity * climate.IncomingRadiationWPerM2;
     private readonly double _radiating = climate.Emissivity * FaceClimate.StefanBoltzmannWPerM2K4;
     private readonly double _massTransfer = (climate.ConvectionWPerM2K + climate.EscapeWPerM2K) * climate.Wetness * coat.Wetness;
-    private readonly double _vapourPa = climate.VapourPressurePa;
+    private readonly double _againstPa = WaterVapour.Drive(climate.VapourPressurePa);
 
     /// <param name="surfaceC">°C.</param>
     /// <param name="wetness">1 while wet, towards 0 as it dries.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     public SurfaceFlux At(double surfaceC, double wetness)
     {
         double kelvin = surfaceC + 273.15;
@@ -29,7 +31,7 @@ internal readonly struct SurfaceLaw(in FaceClimate climate, Coat coat)
         double evaporation = 0;
         if (_massTransfer > 0)
         {
-            (double perCoefficient, double perCoefficientSlope) = WaterVapour.Flux(surfaceC, _vapourPa);
+            (double perCoefficient, double perCoefficientSlope) = WaterVapour.Flux(surfaceC, _againstPa);
             double transfer = _massTransfer * wetness;
             evaporation = transfer * perCoefficient;
             flux -= WaterVapour.LatentHeatJPerKg * evaporation;

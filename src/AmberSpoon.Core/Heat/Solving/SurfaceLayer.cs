@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Meshing;
@@ -15,7 +16,10 @@ internal sealed class SurfaceLayer
 
     /// <summary>Trials for the surface temperature that goes with a cell, at most.</summary>
     private const int MostTrials = 16;
-    private const double CloseC = 0.05;
+    private const double CloseC = 0.3;
+
+    /// <summary>More than this within a stage is a jump, °C.</summary>
+    private const double JumpC = 5;
 
     /// <summary>
     /// No surface in a kitchen is colder, °C: from a hot, wet one a tangent points far below absolute zero, where the law is none.
@@ -24,6 +28,7 @@ internal sealed class SurfaceLayer
 
     private static readonly double CoversKgPerM2 = HeatParameters.FilmMost.Value;
     private static readonly double PressedKgPerM2 = HeatParameters.FilmPressed.Value;
+    private static readonly double DryingKgPerM2 = HeatParameters.DryingScale.Value;
     private static readonly double CrustM2KPerWPerKg = HeatParameters.CrustResistance.Value;
     private static readonly double PorousM2KPerWPerKg = HeatParameters.PoreResistance.Value;
 
@@ -36,6 +41,7 @@ internal sealed class SurfaceLayer
     private readonly int[] _cell;
     private readonly int[] _sideStart = new int[SideCount + 1];
     private readonly double[] _keptC;
+    private readonly double[] _ratePerS;
     private readonly SurfaceFlux[] _tangent;
     private readonly double[] _evaporation;
     private readonly double[] _firstEvaporation;
@@ -60,7 +66,8 @@ internal sealed class SurfaceLayer
 
         TemperatureC = new double[count];
         _tangent = new SurfaceFlux[count];
-        (_keptC, _evaporation, _firstEvaporation) = (new double[count], new double[count], new double[count]);
+        (_keptC, _ratePerS) = (new double[count], new double[count]);
+        (_evaporation, _firstEvaporation) = (new double[count], new double[count]);
         (_filmKgPerM2, _drawnKgPerM2, _wetness, _browning) = (new double[count], new double[count], new double[count], new double[count]);
         Array.Fill(TemperatureC, startC);
         Array.Fill(_wetness, 1);
@@ -101,34 +108,55 @@ internal sealed class SurfaceLayer
     /// Remembers a step's start, to return to if the step is not kept, and guesses how wet the surface is half-way: a film of
     /// juice covers a share of it, and the rest dries.
     /// </summary>
-    public void Begin(double stepS)
+    public void Begin(double stepS, double gamma)
     {
         TemperatureC.CopyTo(_keptC, 0);
-        for (int e = 0; e < _wetness.Length; e++)
+        for (int e = 0; e < _ratePerS.Length; e++)
         {
-            // The film goes as fast as what it covers evaporates, and towards what comes from inside.
-            double perCovered = Math.Max(0, _evaporation[e] / Math.Max(_wetness[e], 0.02));
-            double share = Math.Exp(-perCovered * stepS / 2 / CoversKgPerM2);
-            double restsAt = perCovered > 1e-9 ? CoversKgPerM2 * _supplyKgPerM2S * _coats[(int)SideOf(e)].Wetness / perCovered : _filmKgPerM2[e];
-            double filmHalfWay = restsAt + (share * (_filmKgPerM2[e] - restsAt));
-            double bare = 1 - Math.Clamp(filmHalfWay / CoversKgPerM2, 0, 1);
-            double drying = perCovered * bare * Math.Exp(-_drawnKgPerM2[e] / HeatParameters.DryingScale.Value);
-            _wetness[e] = Wetness(filmHalfWay, _drawnKgPerM2[e] + (stepS / 2 * drying));
+            TemperatureC[e] += Ahead(gamma * stepS * _ratePerS[e]);
+        }
+
+        for (int side = 0; side < SideCount; side++)
+        {
+            double comesKgPerM2S = _supplyKgPerM2S * _coats[side].Wetness;
+            for (int e = _sideStart[side]; e < _sideStart[side + 1]; e++)
+            {
+                // The film goes as fast as what it covers evaporates, and towards what comes from inside.
+                double perCovered = Math.Max(0, _evaporation[e] / Math.Max(_wetness[e], 0.02));
+                double filmHalfWay = _filmKgPerM2[e];
+                if (perCovered > 1e-9)
+                {
+                    double restsAt = CoversKgPerM2 * comesKgPerM2S / perCovered;
+                    filmHalfWay = restsAt + (Math.Exp(-perCovered * stepS / 2 / CoversKgPerM2) * (filmHalfWay - restsAt));
+                }
+
+                double covered = Math.Clamp(filmHalfWay / CoversKgPerM2, 0, 1);
+                _wetness[e] = covered < 1 ? covered + ((1 - covered) * DrySurface(e, stepS, perCovered, 1 - covered)) : 1;
+            }
         }
     }
 
-    private Side SideOf(int element) => element < _sideStart[1] ? Side.Top : element < _sideStart[2] ? Side.Rim : Side.Under;
-
-    private static double Wetness(double film, double drawn)
+    /// <summary>How wet the bare share of an element is half-way through a step: 1 where nothing was drawn from it yet.</summary>
+    private double DrySurface(int element, double stepS, double perCovered, double bare)
     {
-        double covered = Math.Clamp(film / CoversKgPerM2, 0, 1);
-        return covered + ((1 - covered) * Math.Exp(-drawn / HeatParameters.DryingScale.Value));
+        double moist = Math.Exp(-_drawnKgPerM2[element] / DryingKgPerM2);
+        return moist * Math.Exp(-stepS / 2 * perCovered * bare * moist / DryingKgPerM2);
     }
 
     public void Return() => _keptC.CopyTo(TemperatureC, 0);
 
-    /// <summary>Remembers the evaporation of a step's first stage.</summary>
-    public void KeepEvaporation() => _evaporation.CopyTo(_firstEvaporation, 0);
+    /// <summary>Remembers the evaporation of a step's first stage, and guesses where the second one ends.</summary>
+    public void Continue(double gamma)
+    {
+        _evaporation.CopyTo(_firstEvaporation, 0);
+        for (int e = 0; e < _keptC.Length; e++)
+        {
+            TemperatureC[e] += Ahead((TemperatureC[e] - _keptC[e]) * (1 - gamma) / gamma);
+        }
+    }
+
+    /// <summary>What goes on evenly is guessed to go on; what jumps is not.</summary>
+    private static double Ahead(double changeC) => Math.Abs(changeC) < JumpC ? changeC : 0;
 
     /// <summary>
     /// Finds the surface temperatures that go with the guessed cells, and puts the law's tangent there into the cells'
@@ -157,6 +185,7 @@ internal sealed class SurfaceLayer
     /// The surface temperature at which as much enters as goes on into the cell, by Newton steps. What is left over falls
     /// as the surface gets hotter, so each trial brackets the answer, and a step out of the bracket is replaced by halving.
     /// </summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private static (double SurfaceC, SurfaceFlux At) FindSurface(
         in SurfaceLaw law, double surfaceC, double cellC, double resistance, double wetness)
     {
@@ -210,6 +239,7 @@ internal sealed class SurfaceLayer
     }
 
     /// <summary>Between a cell's middle and the outside, m²·K/W.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
     private double ResistanceTo(int element, ConductionSystem system, Coat coat) =>
         (_mesh.DepthM[element] / system.ConductivityWPerMK[_cell[element]]) + coat.ResistanceM2KPerW
         + (CrustM2KPerWPerKg * Math.Min(_drawnKgPerM2[element], MostCrustKgPerM2))
@@ -235,6 +265,11 @@ internal sealed class SurfaceLayer
         double drippedKg = juiceKg;
         double drawnKg = 0;
         _supplyKgPerM2S = wettingKgPerM2 / stepS;
+        for (int e = 0; e < _ratePerS.Length; e++)
+        {
+            _ratePerS[e] = (TemperatureC[e] - _keptC[e]) / stepS;
+        }
+
         for (int side = 0; side < SideCount; side++)
         {
             Coat coat = _coats[side];
@@ -285,7 +320,11 @@ internal sealed class SurfaceLayer
     }
 
     /// <summary>After an abrupt change, evaporation is not what it was.</summary>
-    public void ForgetEvaporation() => Array.Clear(_evaporation);
+    public void ForgetEvaporation()
+    {
+        Array.Clear(_evaporation);
+        Array.Clear(_ratePerS);
+    }
 
     /// <summary>Area-weighted mean temperatures of the three sides, °C; the whole surface's mean where a side is missing.</summary>
     public double Means(Span<double> sidesC) => Means(TemperatureC, sidesC);

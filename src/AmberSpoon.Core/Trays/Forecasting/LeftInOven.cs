@@ -41,6 +41,9 @@ internal sealed class LeftInOven
         }
     }
 
+    /// <summary>Once followed: the lightest piece; null where all weigh alike.</summary>
+    public HeatRun? Lightest => _lightest == _heaviest ? null : _lightest.Found;
+
     /// <summary>Once followed: from when to when it is good, min since the first food, as the rough grid has it.</summary>
     public GoodWindow Window() => _window(_heaviest.Found, _lightest.Found);
 

@@ -28,6 +28,8 @@ internal sealed class LotRuns
     private readonly PausedBake _rough;
     private readonly HeatRun?[] _whole = new HeatRun?[2];
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
+
+    /// <summary>Where it is not followed until past anyway.</summary>
     private readonly PausedBake? _lightest;
     private readonly LeftInOven? _leftIn;
     private readonly Lazy<(GoodWindow Good, GoodWindow Sooner, GoodWindow Later)?> _windows;
@@ -44,7 +46,7 @@ internal sealed class LotRuns
             ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken)
                 .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
             : [];
-        _lightest = lightest is null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
+        _lightest = lightest is null || leftIn is not null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
     }
 
     public LotId Lot { get; }
@@ -247,7 +249,7 @@ internal sealed class LotRuns
 
     /// <summary>What the rough grid says of the two is apart, before the heaviest.</summary>
     private double LightestReadyMinutes(double heaviestMinutes) =>
-        _lightest is not null && WhenS(_lightest.Found) is { } lightS && WhenS(_rough.Found) is { } heavyS
+        (_leftIn?.Lightest ?? _lightest?.Found) is { } lightest && WhenS(lightest) is { } lightS && WhenS(_rough.Found) is { } heavyS
             ? heaviestMinutes - ((heavyS - lightS) / 60)
             : heaviestMinutes;
 
