@@ -24,12 +24,14 @@ public static class TrayForecaster
     /// <param name="settings">What its lots meet.</param>
     /// <param name="care">With bands, or the best guess alone.</param>
     /// <exception cref="LotNeverDoneException">Some lot never gets there.</exception>
-    public static TrayForecast Forecast(TrayPlan plan, LotSettings settings, Care care)
+    public static TrayForecast Forecast(TrayPlan plan, LotSettings settings, Care care) =>
+        // A lot alone waits for nobody.
+        Forecast(plan, settings, care, care == Care.Full || plan.Chicken.Count + plan.Vegetables.Count > 1);
+
+    /// <inheritdoc cref="Forecast(TrayPlan, LotSettings, Care)"/>
+    internal static TrayForecast Forecast(TrayPlan plan, LotSettings settings, Care care, bool withWindows)
     {
         SafetyProfile profile = SafetyProfiles.For(plan.Profile);
-
-        // A lot alone waits for nobody.
-        bool withWindows = care == Care.Full || plan.Chicken.Count + plan.Vegetables.Count > 1;
         LotRuns[] lots =
         [
             .. plan.Chicken.Select(lot => LotRuns.Of(lot, settings, profile.RuleFor(lot.IsStuffed), care, withWindows)),

@@ -10,8 +10,12 @@ namespace AmberSpoon.Core.Trays.Together;
 /// second tray, a little more or less heat. A tray that has such a moment needs none: dark meat is simply left in until the
 /// potatoes are tender. Each proposal is computed whole, with its own layout, before it is offered.
 /// </summary>
-public static class FinishPlanner
+public sealed class FinishPlanner
 {
+    private readonly IForecasts _forecasts;
+
+    internal FinishPlanner(IForecasts forecasts) => _forecasts = forecasts;
+
     /// <summary>Nobody changes a plan for less, min.</summary>
     private const double WorthIt = 1;
 
@@ -31,14 +35,16 @@ public static class FinishPlanner
     private const double FurthestMm = 10;
 
     /// <summary>Best first; empty where all is good together anyway.</summary>
-    public static IReadOnlyList<FinishProposal> Propose(TrayPlan plan)
+    public static IReadOnlyList<FinishProposal> Propose(TrayPlan plan) => new FinishPlanner(new EngineForecasts()).Of(plan);
+
+    internal IReadOnlyList<FinishProposal> Of(TrayPlan plan)
     {
         if (plan.Chicken.Count + plan.Vegetables.Count < 2)
         {
             return [];
         }
 
-        var before = Baked.Of(plan);
+        Baked before = Bake(plan);
         if (before.Forecast.ApartMinutes < WorthIt)
         {
             return [];
@@ -61,7 +67,7 @@ public static class FinishPlanner
         if (plan.Vessels.Count == 1 && plan.Chicken.Count > 0 && plan.Vegetables.Count > 0)
         {
             TrayPlan apart = plan.WithVegetablesApart();
-            Try("Vegetables on their own tray", Stagger(CutToFit(Baked.Of(apart))));
+            Try("Vegetables on their own tray", Stagger(CutToFit(Bake(apart))));
         }
 
         return
@@ -111,13 +117,12 @@ public static class FinishPlanner
         && other.Changes.Count < one.Changes.Count;
 
     /// <summary>A plan laid and followed once.</summary>
-    private sealed record Baked(TrayPlan Plan, TrayLayout Layout, TrayForecast Forecast)
+    private sealed record Baked(TrayPlan Plan, TrayLayout Layout, TrayForecast Forecast);
+
+    private Baked Bake(TrayPlan plan)
     {
-        public static Baked Of(TrayPlan plan)
-        {
-            TrayLayout layout = TrayArranger.Arrange(plan);
-            return new(plan with { Spots = layout.Spots() }, layout, TrayForecaster.Forecast(plan, layout, Care.BestGuess));
-        }
+        TrayLayout layout = TrayArranger.Arrange(plan);
+        return new(plan with { Spots = layout.Spots() }, layout, _forecasts.Of(plan, layout));
     }
 
     private static double LeadBrowning(TrayForecast forecast)
@@ -148,7 +153,7 @@ public static class FinishPlanner
         Math.Max(0, Math.Max(one.FromMinutes - other.UntilMinutes, other.FromMinutes - one.UntilMinutes));
 
     /// <summary>Each vegetable that misses the chicken in the size, in steps of 5 mm, that meets it: of several, the nearest to its own.</summary>
-    private static Baked CutToFit(Baked baked)
+    private Baked CutToFit(Baked baked)
     {
         MinuteSpan wanted = Wanted(baked.Forecast);
         var sized = baked.Plan.Vegetables.ToArray();
@@ -167,7 +172,7 @@ public static class FinishPlanner
                 sized[i] = best.Away < awayNow - WorthIt ? best.Lot : lot;
             }
         });
-        return sized.SequenceEqual(baked.Plan.Vegetables) ? baked : Baked.Of(baked.Plan with { Vegetables = sized });
+        return sized.SequenceEqual(baked.Plan.Vegetables) ? baked : Bake(baked.Plan with { Vegetables = sized });
     }
 
     /// <summary>Nobody dices finer than this for a tray, mm.</summary>
@@ -195,30 +200,13 @@ public static class FinishPlanner
     }
 
     /// <summary>When a vegetable cut like this is good, its place and company as they are; null where this oven never gets there.</summary>
-    private static MinuteSpan? GoodAlone(Baked baked, VegetableLot lot)
-    {
-        TrayPlan alone = baked.Plan with { Chicken = [], Vegetables = [lot] };
-        try
-        {
-            LotForecast made = TrayForecaster.Forecast(alone, new LotSettings(alone, baked.Layout), Care.BestGuess).Lots[0];
-
-            // How long a size stays good goes as how long it takes.
-            MinuteSpan now = GoodOf(baked.Forecast.Of(lot.Id));
-            double ready = made.Ready.MedianMinutes;
-            double takes = Math.Max(1, now.FromMinutes - lot.AddAtMinutes);
-            return new(ready, ready + ((ready - lot.AddAtMinutes) * (now.UntilMinutes - now.FromMinutes) / takes));
-        }
-        catch (LotNeverDoneException)
-        {
-            return null;
-        }
-    }
+    private MinuteSpan? GoodAlone(Baked baked, VegetableLot lot) => _forecasts.Alone(baked.Plan, baked.Layout, lot) is { } made ? GoodOf(made) : null;
 
     /// <summary>What would be past its best goes in later, by the clock in fives.</summary>
-    private static Baked Stagger(Baked baked)
+    private Baked Stagger(Baked baked)
     {
         double last = baked.Forecast.Spread.LastMinutes;
-        return Baked.Of(baked.Plan with
+        return Bake(baked.Plan with
         {
             Chicken = [.. baked.Plan.Chicken.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
             Vegetables = [.. baked.Plan.Vegetables.Select(lot => lot with { AddAtMinutes = Later(lot.Id, lot.AddAtMinutes) })],
@@ -233,7 +221,7 @@ public static class FinishPlanner
     }
 
     /// <summary>The oven, up to 20 °C hotter or cooler, in which lots are good nearest to each other; null where none is better.</summary>
-    private static Baked? OtherOven(Baked baked)
+    private Baked? OtherOven(Baked baked)
     {
         EnteredTemperature now = baked.Plan.OvenSetting;
         double step = now.Unit == TemperatureUnit.Celsius ? 10 : 20;
@@ -246,7 +234,7 @@ public static class FinishPlanner
                 continue;
             }
 
-            var tried = Baked.Of(baked.Plan with { OvenSetting = set });
+            Baked tried = Bake(baked.Plan with { OvenSetting = set });
             if (tried.Forecast.ApartMinutes < (best ?? baked).Forecast.ApartMinutes - 0.5)
             {
                 best = tried;
@@ -257,11 +245,11 @@ public static class FinishPlanner
     }
 
     /// <summary>Foil over what would burn.</summary>
-    private static Baked ForColour(Baked baked)
+    private Baked ForColour(Baked baked)
     {
         bool burns = baked.Forecast.Lots.Any(lot => lot.Colour == Doneness.Kinetics.SurfaceColour.Burnt);
         return burns && !baked.Plan.Steps.Any(step => step.Kind == StepKind.Cover)
-            ? Baked.Of(baked.Plan with
+            ? Bake(baked.Plan with
             {
                 Steps = [.. baked.Plan.Steps.Append(new(StepKind.Cover, (int)(0.6 * baked.Forecast.PullMinutes))).OrderBy(step => step.AtMinutes)],
             })
