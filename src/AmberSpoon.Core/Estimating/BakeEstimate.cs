@@ -139,6 +139,7 @@ public sealed class BakeEstimate
                     Browning = Tidy(likeliest.BrowningTop),
                     BrowningUnder = Tidy(likeliest.BrowningUnder),
                     CookMinutes = isChicken ? 0 : Tidy(Belief.CookMinutes(lot, atS, 0)),
+                    Scale = Tidy(Food.Shrinkage.Scale(likeliest.LossShare)),
                 };
             }),
         ];

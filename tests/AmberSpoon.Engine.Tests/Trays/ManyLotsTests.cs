@@ -102,6 +102,23 @@ public sealed class ManyLotsTests
         Assert.Contains(early.Steps, step => step is SetOven { AtS: 10 * 60 });
     }
 
+    /// <summary>A raw piece has its own size; one that has lost a quarter of itself is a tenth shorter; potatoes shrink, too.</summary>
+    [Fact]
+    public void Food_shrinks_as_its_water_leaves()
+    {
+        TrayForecast supper = Best(Plans.Supper);
+        foreach (LotForecast lot in supper.Lots)
+        {
+            double[] scales = [.. lot.Curve.Where(point => point.Minutes <= lot.OutMinutes).Select(point => point.Scale)];
+            Assert.Equal(1, scales[0], 0.001);
+            Assert.All(scales.Zip(scales.Skip(1)), pair => Assert.True(pair.Second <= pair.First + 0.011));
+            Assert.InRange(scales[^1], 0.8, 0.94);
+        }
+
+        LotForecast thighs = supper.Of(1);
+        Assert.Equal(Math.Cbrt(1 - thighs.LossShare), thighs.Curve[^1].Scale, 0.02);
+    }
+
     /// <summary>What runs off is less than what is lost, more the longer it bakes, and twice as much from twice as many.</summary>
     [Fact]
     public void Juice_in_the_tray_is_part_of_what_the_meat_loses()

@@ -18,6 +18,15 @@ test('between points a curve is straight, and beyond its ends it holds', () => {
   expect(() => curveAt([], 1)).toThrow();
 });
 
+test('a piece is as large as it was raw until a curve says that it shrinks', () => {
+  expect(curveAt(curve, 1).scale).toBe(1);
+  const shrinking = [
+    { ...point(0, 4), scale: 1 },
+    { ...point(10, 70), scale: 0.9 },
+  ];
+  expect(curveAt(shrinking, 5).scale).toBeCloseTo(0.95);
+});
+
 test('the ramp can be read without colour: lightness rises to the pale middle and falls again', () => {
   const lightness = (celsius: number) => {
     const [r = 0, g = 0, b = 0] = (heatColour(celsius).match(/\d+/g) ?? []).map(Number);

@@ -20,5 +20,6 @@ export function curveAt(curve: readonly CurvePoint[], minutes: number): CurvePoi
     browning: mix(a.browning ?? 0, b.browning ?? 0),
     browningUnder: mix(a.browningUnder ?? 0, b.browningUnder ?? 0),
     cookMinutes: mix(a.cookMinutes ?? 0, b.cookMinutes ?? 0),
+    scale: mix(a.scale ?? 1, b.scale ?? 1),
   };
 }

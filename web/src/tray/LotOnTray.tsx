@@ -46,7 +46,7 @@ export function LotOnTray(props: {
             key={piece.spot.index}
             path={props.path}
             spot={piece.spot}
-            scale={piece.scale}
+            scale={piece.scale * moment.scale}
             // Chicken piece by piece; a vegetable all at once, by the group.
             fill={!lot.isChicken || isWaiting ? undefined : heatColour(lotAt(lot, minutes, piece.spot.index).coldestC)}
             x={piece.spot.xMm + shiftX}

@@ -7,6 +7,8 @@ export interface LotMoment {
   coldestC: number;
   surfaceC: number;
   isDone: boolean;
+  /** Its size against the raw piece: it shrinks as water leaves. */
+  scale: number;
 }
 
 /**
@@ -23,5 +25,6 @@ export function lotAt(lot: LotForecast, minutes: number, index = 0): LotMoment {
     coldestC: point.coldestC,
     surfaceC: point.surfaceC,
     isDone: minutes >= ready - 0.01,
+    scale: point.scale ?? 1,
   };
 }

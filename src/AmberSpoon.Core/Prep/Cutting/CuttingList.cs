@@ -23,9 +23,7 @@ public static class CuttingList
         {
             VegetableBody body = lot.Piece();
             PieceSize size = body.Size();
-
-            // Water that leaves makes a piece smaller by as much.
-            double cookedMl = lot.Count * size.VolumeMl * (1 - forecast.Of(lot.Id).LossShare) / Heaped;
+            double cookedMl = lot.Count * size.VolumeMl * Shrinkage.VolumeShare(forecast.Of(lot.Id).LossShare) / Heaped;
             return new CuttingItem(
                 lot.Id, lot.Kind, lot.Cut, lot.Size.Millimetres(), VegetableCuts.SizeMeans(lot.Cut), lot.Count, lot.Amount.Grams(), cookedMl / heads, size);
         }),

@@ -16,4 +16,7 @@ public sealed record CurvePoint(double Minutes, double ColdestLowC, double Colde
 
     /// <summary>Cook value of the middle, min; counts for vegetables.</summary>
     public double CookMinutes { get; init; }
+
+    /// <summary>Its length, width and height against the raw piece: water that leaves makes it smaller.</summary>
+    public double Scale { get; init; } = 1;
 }

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 
 namespace AmberSpoon.Core.Trays.Forecasting;
@@ -87,6 +88,7 @@ public sealed class GuessEnsemble
             Browning = nominal.BrowningTop,
             BrowningUnder = nominal.BrowningUnder,
             CookMinutes = nominal.CookMinutes,
+            Scale = Shrinkage.Scale(nominal.LossShare),
         };
     }
 

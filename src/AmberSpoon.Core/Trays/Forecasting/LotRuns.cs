@@ -276,6 +276,7 @@ internal sealed class LotRuns
             Browning = Tidy(point.Browning),
             BrowningUnder = Tidy(point.BrowningUnder),
             CookMinutes = Tidy(point.CookMinutes),
+            Scale = Tidy(point.Scale),
         };
 
         // Far finer than it is known, and half as much to send.
