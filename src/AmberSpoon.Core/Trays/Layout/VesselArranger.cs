@@ -54,7 +54,7 @@ internal sealed class VesselArranger
         {
             var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows, turned);
             tried.LayAll(items, spots, staying);
-            if (best is null || tried._left.Count < best._left.Count)
+            if (best is null || tried.LeavesLessThan(best))
             {
                 (best, isAfresh) = (tried, staying == Staying.Pinned && spots.Any(spot => !spot.IsPinned));
             }
@@ -67,6 +67,16 @@ internal sealed class VesselArranger
 
         return best!.Layout(plan, vessel, isAfresh);
     }
+
+    /// <summary>Chicken before all else: a way that lays the vegetables and leaves the meat out is none.</summary>
+    private bool LeavesLessThan(VesselArranger other)
+    {
+        int chicken = _left.Count(item => item.IsChicken);
+        int otherChicken = other._left.Count(item => item.IsChicken);
+        return chicken == otherChicken ? LeftMm2 < other.LeftMm2 : chicken < otherChicken;
+    }
+
+    private double LeftMm2 => _left.Sum(item => item.Footprint.AreaMm2());
 
     /// <summary>What lies where it lay.</summary>
     private enum Staying
@@ -316,9 +326,8 @@ internal sealed class VesselArranger
 
     private double TooMuch()
     {
-        double leftMm2 = _left.Sum(item => item.Footprint.AreaMm2());
         double laidMm2 = _placed.Sum(piece => piece.Item.Footprint.AreaMm2());
-        return leftMm2 == 0 ? 0 : laidMm2 == 0 ? 1 : leftMm2 / laidMm2;
+        return LeftMm2 == 0 ? 0 : laidMm2 == 0 ? 1 : LeftMm2 / laidMm2;
     }
 
     /// <summary>How much of a ring round the piece others take: what stands in the way of air and radiation.</summary>

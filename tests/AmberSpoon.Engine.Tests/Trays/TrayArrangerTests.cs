@@ -5,9 +5,9 @@ using AmberSpoon.Core.Units;
 using CsCheck;
 using Xunit;
 
-namespace AmberSpoon.Core.Tests.Trays.Layout;
+namespace AmberSpoon.Core.Tests.Trays;
 
-/// <summary>Properties of every layout, with outlines as they are drawn, not as the arranger counts them.</summary>
+/// <summary>Properties of every layout, with outlines as they are drawn, not as the arranger counts them. Thousands of places each: not among the fast tests.</summary>
 public sealed class TrayArrangerTests
 {
     private static readonly Gen<Vessel> AnyVessel = Gen.Enum<VesselKind>().Select(Gen.Double[150, 500], Gen.Double[150, 400]).Select((kind, width, depth) =>
