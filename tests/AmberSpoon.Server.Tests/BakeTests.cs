@@ -123,6 +123,16 @@ public sealed class BakeTests
     [InlineData("""{"kind":"lotIn","lot":1}""", 409, "lot")]
     [InlineData("""{"kind":"lotOut","lot":4}""", 400, "lot")]
     [InlineData("""{"kind":"actDone","act":0}""", 400, "act")]
+    [InlineData("""{"kind":"later","act":0,"minutes":3}""", 400, "act")]
+    [InlineData("""{"kind":"later","lot":1,"minutes":3}""", 409, "lot")]
+    [InlineData("""{"kind":"later","lot":1}""", 400, "minutes")]
+    [InlineData("""{"kind":"later","lot":1,"minutes":0}""", 400, "minutes")]
+    [InlineData("""{"kind":"later","lot":1,"minutes":61}""", 400, "minutes")]
+    [InlineData("""{"kind":"did"}""", 400, "step")]
+    [InlineData("""{"kind":"did","step":"lower"}""", 400, "step")]
+    [InlineData("""{"kind":"did","step":"swap"}""", 400, "step")]
+    [InlineData("""{"kind":"did","step":"grill"}""", 400, "minutes")]
+    [InlineData("""{"kind":"did","step":"grill","minutes":46}""", 400, "minutes")]
     [InlineData("""{"kind":"ovenSet","setting":{"value":900,"unit":"celsius"}}""", 400, "setting.value")]
     [InlineData("""{"kind":"answer","reading":2,"answer":"asTyped"}""", 400, "reading")]
     [InlineData("""{"kind":"note","text":"  "}""", 400, "text")]
@@ -137,6 +147,60 @@ public sealed class BakeTests
         Assert.Equal(refused, status);
         Assert.NotNull(problem!["errors"]![$"events[0].{field}"]);
         Assert.Equal(1, (int)(await kitchen.Live())!["seq"]!);
+    }
+
+    /// <summary>What hands are to do stays on the list until they did it; put off it moves, done it goes, and an unplanned lid slows what comes.</summary>
+    [Fact]
+    public async Task Acts_stay_until_they_are_done_put_off_or_skipped()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["steps"] = JsonNode.Parse("""[{"kind":"turn","atMinutes":10},{"kind":"baste","atMinutes":12},{"kind":"lower","atMinutes":20,"setting":{"value":180,"unit":"celsius"}}]""");
+        string id = await kitchen.StartBake(plan);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(15));
+        JsonNode live = (await kitchen.Live())!;
+        DateTimeOffset began = (DateTimeOffset)live["startedAt"]!;
+        Assert.Equal(["Turn the pieces", "Baste", "Oven to 180 °C"], live["next"]!.AsArray().Take(3).Select(act => (string)act!["title"]!));
+        Assert.Equal(["measure", "takeOut", "eat"], live["next"]!.AsArray().Skip(3).Select(act => (string)act!["kind"]!));
+        Assert.Equal(began.AddMinutes(10), (DateTimeOffset)live["next"]![0]!["dueAt"]!);
+
+        JsonNode later = await kitchen.Told(id, JsonNode.Parse("""{"kind":"later","act":0,"minutes":3}""")!.AsObject());
+        Assert.Equal(["Baste", "Turn the pieces", "Oven to 180 °C"], later["next"]!.AsArray().Take(3).Select(act => (string)act!["title"]!));
+        Assert.Equal(began.AddMinutes(18), (DateTimeOffset)later["next"]![1]!["dueAt"]!);
+
+        JsonNode done = await kitchen.Told(id, JsonNode.Parse("""{"kind":"actDone","act":1}""")!.AsObject(), JsonNode.Parse("""{"kind":"actSkipped","act":0}""")!.AsObject());
+        Assert.Equal("Oven to 180 °C", (string?)done["next"]![0]!["title"]);
+        int seq = (int)done["acts"]!.AsArray().Single(act => (int)act!["act"]! == 1)!["seq"]!;
+        JsonNode back = await kitchen.Told(id, JsonNode.Parse($$"""{"kind":"corrected","event":{{seq}}}""")!.AsObject());
+        Assert.Equal("Baste", (string?)back["next"]![0]!["title"]);
+
+        var goal = (DateTimeOffset)back["lots"]![0]!["goalAt"]!;
+        JsonNode covered = await kitchen.Told(id, JsonNode.Parse("""{"kind":"did","step":"cover"}""")!.AsObject());
+        Assert.InRange((DateTimeOffset)covered["lots"]![0]!["goalAt"]!, goal.AddMinutes(1), goal.AddMinutes(40));
+        JsonArray events = (await kitchen.Get($"/api/bakes/{id}"))["events"]!.AsArray();
+        Assert.Contains(events, told => (string)told!["text"]! == "Turn the pieces: 3 min later.");
+        Assert.Contains(events, told => (string)told!["text"]! == "Foil on, not planned.");
+
+        // More than the plan's four hours is another plan.
+        (int status, JsonNode? problem) = await kitchen.Tell(id, [.. Enumerable.Range(0, 4).Select(_ => JsonNode.Parse("""{"kind":"later","act":2,"minutes":60}""")!.AsObject())]);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["events[3].minutes"]);
+    }
+
+    /// <summary>A running lot's window: from when it really went in, as fast as it is believed to be.</summary>
+    [Fact]
+    public async Task Every_lot_in_the_oven_has_its_window()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.StartBake(Kitchen.Supper());
+        JsonNode live = (await kitchen.Live())!;
+        foreach (JsonNode? lot in live["lots"]!.AsArray())
+        {
+            JsonNode good = lot!["good"]!;
+            Assert.True((DateTimeOffset)good["bestFrom"]! <= (DateTimeOffset)good["bestUntil"]!);
+            Assert.True((DateTimeOffset)good["bestUntil"]! <= (DateTimeOffset)good["pastAt"]!);
+            Assert.InRange((DateTimeOffset)good["bestFrom"]!, (DateTimeOffset)lot["goalFrom"]!, (DateTimeOffset)lot["goalUntil"]!);
+        }
     }
 
     [Fact]

@@ -5,7 +5,7 @@ namespace AmberSpoon.Core.Bakes;
 
 /// <summary>
 /// The plan as it is really baked: lots where they went in, steps when they were done, turns of the dial that nobody had
-/// planned. A step that nobody spoke of counts as done when it was planned. What follows is computed from this.
+/// planned. A step that nobody spoke of counts as done when it was due. What follows is computed from this.
 /// </summary>
 public static class AsBaked
 {
@@ -25,13 +25,12 @@ public static class AsBaked
         Steps =
         [
             .. state.Acts.Where(act => !act.IsSkipped)
-                .Select(act => act.DoneAtS is { } doneS ? act.Step with { AtMinutes = Minutes(doneS) } : act.Step)
-                .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, Minutes(turn.AtS), turn.Setting)))
+                .Select(act => act.Step with { AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) })
+                .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, BakeState.ToMinutes(turn.AtS), turn.Setting)))
+                .Concat(state.Besides)
                 .OrderBy(step => step.AtMinutes),
         ],
     };
 
-    private static int InMinutes(BakeState state, LotId lot) => Minutes(state.Find(lot)!.InS);
-
-    private static int Minutes(double seconds) => (int)Math.Round(seconds / 60);
+    private static int InMinutes(BakeState state, LotId lot) => BakeState.ToMinutes(state.Find(lot)!.InS);
 }

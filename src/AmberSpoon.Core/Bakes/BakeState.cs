@@ -33,6 +33,9 @@ public sealed record BakeState(
     double? FinishedS,
     Said? LastSaid)
 {
+    /// <summary>What was done that nobody had planned, in order.</summary>
+    public IReadOnlyList<PlannedStep> Besides { get; init; } = [];
+
     public bool IsLive => FinishedS is null;
 
     /// <summary>Where the tray is.</summary>
@@ -68,7 +71,7 @@ public sealed record BakeState(
             0,
             [new(0, BakePlace.Oven)],
             [.. lots.Select(lot => new LotState(lot.Lot, 60.0 * lot.AddAt, lot.AddAt == 0 ? [new(0, BakePlace.Oven)] : [], IsOff: false))],
-            [.. plan.Steps.Select((step, i) => new ActState(i, step, null, IsSkipped: false))],
+            [.. plan.Steps.Select((step, i) => new ActState(i, step, 60.0 * step.AtMinutes, null, IsSkipped: false))],
             [],
             [],
             null,
@@ -92,14 +95,20 @@ public sealed record BakeState(
             Resting => TrayTo(BakePlace.Worktop, atS),
             LotIn lotIn => With(lotIn.Lot, lot => lot.MovedTo(Place, atS) with { IsOff = false }),
             LotOut lotOut => With(lotOut.Lot, lot => (lot.HasGoneIn ? lot.MovedTo(BakePlace.Worktop, atS) : lot) with { IsOff = true }),
-            ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false }),
-            ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null }),
+            ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false, Seq = told.Seq }),
+            ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null, Seq = told.Seq }),
+            Postponed { Act: { } later } postponed => With(later, act => act.Later(ownS, postponed.Minutes)),
+            Postponed { Lot: { } later } postponed => With(later, lot => lot.Later(ownS, postponed.Minutes)),
+            DoneBesides besides => this with { Besides = [.. Besides, new(besides.Step, ToMinutes(atS), null, besides.ForMinutes)] },
             OvenSet set => this with { DialTurns = [.. DialTurns, (atS, set.Setting)] },
             Finished => this with { FinishedS = atS },
             _ => this,
         };
-        return next with { Seq = told.Seq, LatestS = told.What is Measured or Noted or Answered or Said ? LatestS : atS };
+        return next with { Seq = told.Seq, LatestS = told.What is Measured or Noted or Answered or Said or Postponed ? LatestS : atS };
     }
+
+    /// <summary>Plans and their steps count in whole minutes.</summary>
+    internal static int ToMinutes(double seconds) => (int)Math.Round(seconds / 60);
 
     private BakeState TrayTo(BakePlace place, double atS) => this with
     {

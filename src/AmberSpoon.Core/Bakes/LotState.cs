@@ -6,7 +6,7 @@ namespace AmberSpoon.Core.Bakes;
 
 /// <summary>Where a lot has been. A lot that nobody has spoken of yet goes in when the plan says.</summary>
 /// <param name="Lot">The lot.</param>
-/// <param name="PlannedInS">When the plan puts it in, s in the bake's time.</param>
+/// <param name="PlannedInS">When it is to go in: as planned, or later where the cook said so, s in the bake's time.</param>
 /// <param name="Places">Its moves in order; empty while it waits.</param>
 /// <param name="IsOff">Taken off the tray, or, where it never went in, left out of this bake.</param>
 public sealed record LotState(LotId Lot, double PlannedInS, IReadOnlyList<PlaceChange> Places, bool IsOff)
@@ -41,6 +41,9 @@ public sealed record LotState(LotId Lot, double PlannedInS, IReadOnlyList<PlaceC
 
         return stages;
     }
+
+    /// <summary>To be added later than it stood; counted from now where its time has come.</summary>
+    internal LotState Later(double nowS, int minutes) => this with { PlannedInS = Math.Max(PlannedInS, nowS) + (60 * minutes) };
 
     internal LotState MovedTo(BakePlace place, double atS) => Place == place ? this : this with { Places = [.. Places, new(atS, place)] };
 }

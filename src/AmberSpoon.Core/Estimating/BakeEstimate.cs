@@ -85,7 +85,11 @@ public sealed class BakeEstimate
     /// <summary>When the verdicts are from, s: the same events always lead to the same verdict, however late one looks.</summary>
     public double JudgedS => State.JudgedS;
 
+    /// <summary>With every lot in whose time has come.</summary>
     public BakeState State => _courses.State;
+
+    /// <summary>What was told, and nothing more.</summary>
+    public BakeState Told => _courses.Told;
 
     public ReadingReview Review { get; }
 

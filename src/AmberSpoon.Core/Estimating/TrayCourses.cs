@@ -37,6 +37,7 @@ public sealed class TrayCourses
     private readonly ConcurrentDictionary<(PieceRef Piece, BakePlace Place, double FromS, double ForS), Lazy<LotCurves>> _thought;
 
     private TrayCourses(
+        BakeState told,
         BakeState state,
         KitchenPrior prior,
         TrayLayout layout,
@@ -46,9 +47,12 @@ public sealed class TrayCourses
         ConcurrentDictionary<(PieceRef Piece, BakePlace Place, double FromS, double ForS), Lazy<LotCurves>> thought)
     {
         _thought = thought;
-        (State, _prior, _settings, Layout, Lots, Key) = (state, prior, settings, layout, lots, key);
+        (Told, State, _prior, _settings, Layout, Lots, Key) = (told, state, prior, settings, layout, lots, key);
         Names = PieceNames.Of(state.Plan, layout);
     }
+
+    /// <summary>What was told, and nothing more.</summary>
+    public BakeState Told { get; }
 
     /// <summary>With every lot in whose time has come.</summary>
     public BakeState State { get; }
@@ -76,8 +80,9 @@ public sealed class TrayCourses
     {
         BakeState due = AsBaked.WithWhatWasDue(state, nowS);
         return string.Join('|', [
-            .. due.Lots.Select(lot => string.Create(CultureInfo.InvariantCulture, $"{lot.Lot}{(lot.IsOff ? "off" : string.Empty)} {string.Join(',', lot.Places.Select(place => $"{place.AtS:0}{place.Place}"))} {HorizonS(lot, planned, nowS):0}")),
-            .. due.Acts.Select(act => string.Create(CultureInfo.InvariantCulture, $"{act.Act} {act.DoneAtS:0} {act.IsSkipped}")),
+            .. due.Lots.Select(lot => string.Create(CultureInfo.InvariantCulture, $"{lot.Lot}{(lot.IsOff ? "off" : string.Empty)} {lot.InS:0} {string.Join(',', lot.Places.Select(place => $"{place.AtS:0}{place.Place}"))} {HorizonS(lot, planned, nowS):0}")),
+            .. due.Acts.Select(act => string.Create(CultureInfo.InvariantCulture, $"{act.Act} {act.DueS:0} {act.DoneAtS:0} {act.IsSkipped}")),
+            .. due.Besides.Select(step => string.Create(CultureInfo.InvariantCulture, $"{step.Kind} {step.AtMinutes} {step.ForMinutes}")),
             .. due.DialTurns.Select(turn => string.Create(CultureInfo.InvariantCulture, $"{turn.AtS:0} {turn.Setting.Value} {turn.Setting.Unit}")),
         ]);
     }
@@ -112,6 +117,7 @@ public sealed class TrayCourses
                 : LotCurves.Of(plan.Vegetables.First(lot => lot.LotId == lots[i].Lot), settings, stages, prior);
         });
         return new(
+            state,
             due,
             prior,
             layout,
@@ -122,7 +128,7 @@ public sealed class TrayCourses
     }
 
     /// <summary>The same courses, with what was told since that moves nothing.</summary>
-    public TrayCourses With(BakeState state, double nowS) => new(AsBaked.WithWhatWasDue(state, nowS), _prior, Layout, _settings, Lots, Key, _thought);
+    public TrayCourses With(BakeState state, double nowS) => new(state, AsBaked.WithWhatWasDue(state, nowS), _prior, Layout, _settings, Lots, Key, _thought);
 
     /// <summary>What the slowest piece of a lot meets, and where it stands, for asking the engine itself.</summary>
     /// <param name="lot">A lot that is not left out.</param>

@@ -48,6 +48,44 @@ public sealed class BakeStateTests
         Assert.False(After((5, new LotOut(Tenders)), (24, new LotIn(Tenders))).Find(Tenders)!.IsOff);
     }
 
+    /// <summary>Put off before its time it moves from there, after its time from now; a lot that waits no longer counts as in.</summary>
+    [Fact]
+    public void What_is_put_off_comes_later()
+    {
+        BakeState early = After((10, new Postponed(0, null, 3)));
+        Assert.Equal(18 * 60, early.Acts[0].DueS);
+        Assert.Equal(18, AsBaked.PlanOf(early).Steps[0].AtMinutes);
+        Assert.Equal(21 * 60, After((16, new Postponed(0, null, 5))).Acts[0].DueS);
+        Assert.Equal(22 * 60, After((10, new Postponed(0, null, 2)), (11, new Postponed(0, null, 5))).Acts[0].DueS);
+        Assert.Equal(20 * 60, early.Acts[1].DueS);
+        BakeState late = After((23, new Postponed(null, Tenders, 4)));
+        Assert.Equal(27 * 60, late.Find(Tenders)!.PlannedInS);
+        Assert.False(AsBaked.WithWhatWasDue(late, (27 * 60) - 1).Find(Tenders)!.HasGoneIn);
+        Assert.True(AsBaked.WithWhatWasDue(late, 27 * 60).Find(Tenders)!.HasGoneIn);
+
+        // It moves no food: what is told after it may be from before it.
+        Assert.Equal(0, late.LatestS);
+    }
+
+    [Fact]
+    public void What_nobody_had_planned_is_followed_from_when_it_was_done()
+    {
+        BakeState state = After((7.4, new DoneBesides(StepKind.Cover)), (18, new DoneBesides(StepKind.Grill, 4)));
+        Assert.Equal([new(StepKind.Cover, 7), new PlannedStep(StepKind.Grill, 18, null, 4)], state.Besides);
+        Assert.Equal(
+            [StepKind.Cover, StepKind.Turn, StepKind.Grill, StepKind.Lower, StepKind.Baste],
+            AsBaked.PlanOf(state).Steps.Select(step => step.Kind));
+        Assert.Empty(After((7, new DoneBesides(StepKind.Cover)), (8, new Corrected(2))).Besides);
+    }
+
+    [Fact]
+    public void An_act_knows_the_event_that_closed_it()
+    {
+        Assert.Equal((2, false), (After((15, new ActDone(0))).Acts[0].Seq!.Value, After((15, new ActDone(0))).Acts[0].IsOpen));
+        Assert.Equal(3, After((14, new Noted("hm")), (15, new ActSkipped(0))).Acts[0].Seq);
+        Assert.Null(After((15, new ActDone(0)), (16, new Corrected(2))).Acts[0].Seq);
+    }
+
     /// <summary>Order is that of the numbers; a clock that went back moves nothing before what was told earlier.</summary>
     [Fact]
     public void Nothing_happens_before_what_was_told_earlier()

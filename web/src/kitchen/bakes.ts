@@ -10,7 +10,7 @@ const REFRESH_MS = 60_000;
 
 /** A bake with all that is known of it; lists of finished ones leave most out. */
 export type WholeBake = BakeView & {
-  [K in 'plan' | 'forecast' | 'place' | 'moves' | 'lots' | 'acts' | 'readings']-?: NonNullable<BakeView[K]>;
+  [K in 'plan' | 'forecast' | 'place' | 'moves' | 'lots' | 'acts' | 'next' | 'readings']-?: NonNullable<BakeView[K]>;
 };
 
 export type BakeLot = WholeBake['lots'][number];

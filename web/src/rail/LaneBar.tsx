@@ -27,6 +27,8 @@ export interface Lane {
 }
 
 const NUMBER_EVERY_PX = 76;
+/** On a lower bar a number could not be read. */
+const LOWEST_FOR_TEXT_PX = 15;
 const MARK_PX = 26;
 
 export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number, number>; id: string; bar: number }) {
@@ -55,7 +57,7 @@ export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number,
               stroke="var(--control-line)"
               strokeWidth={span.kind === 'rest' ? 1 : 0}
             />
-            {width > span.label.length * 8 && span.kind !== 'preheat' && (
+            {bar >= LOWEST_FOR_TEXT_PX && width > span.label.length * 8 && span.kind !== 'preheat' && (
               <text
                 x={left + 10}
                 y={bar / 2 + 5}
@@ -113,7 +115,7 @@ function MeatBar(props: {
   const width = Math.max(1, end - left);
   const shown = span.curve.filter((point) => at(point) <= end + 0.5);
   const numbers: CurvePoint[] = [];
-  for (const point of shown) {
+  for (const point of bar < LOWEST_FOR_TEXT_PX ? [] : shown) {
     const last = numbers[numbers.length - 1];
     const isUnderMark = span.doneAt !== undefined && Math.abs(at(point) - x(span.doneAt)) < MARK_PX;
     if (

@@ -13,6 +13,10 @@ const BAR_PX = { few: 26, many: 19 };
 const FEW_LANES = 4;
 const BOWL_PX = 30;
 const LANES_TOP = BOWL_PX + TICKS_PX;
+
+/** A low rail takes about as much, whatever it holds: bars are as high as that leaves them, and a number needs its room. */
+const LOW_PX = 118;
+const LOWEST_LANE_PX = 13;
 export interface RailMark {
   at: number;
   label: string;
@@ -29,12 +33,13 @@ export function Rail(props: {
   spoonAt: number;
   onSpoon: (at: number) => void;
   spoonText: string;
+  /** For a screen on which other things matter more. */
+  low?: boolean;
 }) {
   const [box, width] = useWidth<HTMLDivElement>();
   const dragging = useRef(false);
   const x = railScale(props.from, props.to, width);
-  const bar = props.lanes.length > FEW_LANES ? BAR_PX.many : BAR_PX.few;
-  const lanePx = bar + (props.lanes.length > FEW_LANES ? 5 : 10);
+  const { bar, lanePx } = props.low ? lowLanes(props.lanes.length) : lanesOf(props.lanes.length);
   const height = LANES_TOP + props.lanes.length * lanePx + 6;
 
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
@@ -120,6 +125,16 @@ export function Rail(props: {
   );
 }
 
+function lanesOf(count: number) {
+  const bar = count > FEW_LANES ? BAR_PX.many : BAR_PX.few;
+  return { bar, lanePx: bar + (count > FEW_LANES ? 5 : 10) };
+}
+
+function lowLanes(count: number) {
+  const lanePx = Math.max(LOWEST_LANE_PX, Math.min(BAR_PX.many + 3, Math.floor((LOW_PX - LANES_TOP - 6) / count)));
+  return { bar: lanePx - 3, lanePx };
+}
+
 const railScale = (from: number, to: number, width: number) =>
   scaleTime()
     .domain([from, to])
@@ -154,7 +169,11 @@ const RailStrip = memo(function RailStrip(props: {
         ))}
       {lanes.map((lane, i) => (
         <g key={lane.name} transform={`translate(0,${LANES_TOP + i * lanePx})`}>
-          <text x={0} y={bar / 2 + 7} className="fill-ink font-display text-[0.95rem]">
+          <text
+            x={0}
+            y={2 + bar / 2 + 4.5}
+            className={`fill-ink font-display ${lanePx < BAR_PX.many ? 'text-[0.8rem]' : 'text-[0.95rem]'}`}
+          >
             {shortName(lane.name)}
           </text>
           <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />

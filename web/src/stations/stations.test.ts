@@ -3,9 +3,12 @@ import { Problem } from '../api/problem';
 import type { components } from '../api/schema';
 import type { TrayPlan } from '../api/types';
 import type { WholeBake } from '../kitchen/bakes';
+import { sayClock } from '../words/times';
 import { lotWords, planWords } from './log/planWords';
+import { ringNotes } from './oven/alarm/ring';
 import { instructionFor } from './oven/instruction';
 import { press } from './oven/keypad';
+import { actTime, type NextAct } from './oven/nextActs';
 import { piecesOf } from './oven/pieces';
 import {
   lotIds,
@@ -212,6 +215,7 @@ const bake = (verdict: Verdict, place: 'oven' | 'worktop', nextInMinutes: number
     plan,
     place,
     acts: [],
+    next: [],
     lots: [
       {
         lot: 1,
@@ -250,6 +254,64 @@ test('what is safe before it is as the cook likes it is first called safe', () =
     act: 'Safe',
     when: '3 min more for your 80 °C',
   });
+});
+
+const act = (kind: string, title: string, inMinutes: number, more = {}) =>
+  ({
+    kind,
+    title,
+    dueAt: new Date(now + inMinutes * 60_000).toISOString(),
+    isExpected: false,
+    act: null,
+    lot: null,
+    ...more,
+  }) as NextAct;
+
+test('what hands have to do is on top from its time on, however late, and says how late', () => {
+  const turning = (inMinutes: number) => ({
+    ...bake('measure', 'oven', 12),
+    next: [act('tend', 'Turn the pieces', inMinutes, { act: 0 }), act('measure', 'Measure thigh 2', 12)],
+  });
+  expect(instructionFor(turning(1), now)).toMatchObject({ act: 'Leave it in', hands: null, due: false });
+  expect(instructionFor(turning(0.2), now)).toMatchObject({ act: 'Turn the pieces', when: 'now', due: true });
+  expect(instructionFor(turning(-0.9), now).when).toBe('now');
+  expect(instructionFor(turning(-4.2), now).when).toMatch(/^4 min late, was due /);
+  expect(instructionFor(turning(-4.2), now).ahead.map((next) => next.title)).toEqual(['Measure thigh 2']);
+});
+
+test('a look that was due before comes before the act, and what may be served comes before all', () => {
+  const next = [act('tend', 'Baste', -1, { act: 0 })];
+  expect(instructionFor({ ...bake('measure', 'oven', -2), next }, now).act).toBe('Measure it now');
+  expect(instructionFor({ ...bake('measure', 'oven', -0.5), next }, now).act).toBe('Baste');
+  expect(instructionFor({ ...bake('serve', 'oven', null), next }, now).act).toBe('Serve');
+});
+
+test('three things are told ahead; what is only expected says about', () => {
+  const next = [
+    act('measure', 'Measure thigh 2', -1),
+    act('tend', 'Baste', 3),
+    act('takeOut', 'Take it out', 9, { isExpected: true }),
+    act('eat', 'Eat', 14, { isExpected: true }),
+    act('takeFoodOut', 'Take the wings out', 20),
+  ];
+  const { ahead } = instructionFor({ ...bake('measure', 'oven', -1), next }, now);
+  expect(ahead.map((one) => one.title)).toEqual(['Baste', 'Take it out', 'Eat']);
+  expect(ahead.map((one) => actTime(one, now).split(' ')[0])).toEqual([sayClock(now + 3 * 60_000), 'about', 'about']);
+  expect(actTime(act('tend', 'Baste', -2), now)).toMatch(/^since /);
+});
+
+test('an alarm that nobody touches gets louder, and never louder than that', () => {
+  const gains = [0, 1, 2, 9, 99].map((times) => ringNotes(times)[0]?.gain ?? 0);
+  expect(gains).toEqual([...gains].sort((a, b) => a - b));
+  expect(gains[0]).toBeGreaterThan(0.05);
+  expect(gains[0]).toBeLessThan(0.2);
+  expect(gains.at(-1)).toBe(0.9);
+  const notes = ringNotes(0);
+  expect(notes).toHaveLength(6);
+  expect(new Set(notes.map((note) => note.hertz)).size).toBe(2);
+  expect(
+    notes.every((note, n) => n === 0 || note.atS >= (notes[n - 1]?.atS ?? 0) + (notes[n - 1]?.forS ?? 0) - 1e-9),
+  ).toBe(true);
 });
 
 test('pieces that are asked for come first, with their reason', () => {

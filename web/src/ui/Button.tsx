@@ -1,4 +1,4 @@
-import type { ButtonHTMLAttributes } from 'react';
+import type { ButtonHTMLAttributes, Ref } from 'react';
 
 const looks = {
   /** The one thing to do now. */
@@ -12,8 +12,12 @@ export function Button({
   big = false,
   className = '',
   ...native
-}: ButtonHTMLAttributes<HTMLButtonElement> & { look?: keyof typeof looks; big?: boolean }) {
-  const size = big ? 'min-h-16 px-6 text-xl' : 'min-h-11 px-4';
+}: ButtonHTMLAttributes<HTMLButtonElement> & {
+  look?: keyof typeof looks;
+  big?: boolean;
+  ref?: Ref<HTMLButtonElement>;
+}) {
+  const size = big ? 'min-h-16 px-4 text-lg' : 'min-h-11 px-4';
   return (
     <button
       type="button"

@@ -17,6 +17,8 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(Resting), "resting")]
 [JsonDerivedType(typeof(ActDone), "actDone")]
 [JsonDerivedType(typeof(ActSkipped), "actSkipped")]
+[JsonDerivedType(typeof(Postponed), "later")]
+[JsonDerivedType(typeof(DoneBesides), "did")]
 [JsonDerivedType(typeof(OvenSet), "ovenSet")]
 [JsonDerivedType(typeof(Measured), "reading")]
 [JsonDerivedType(typeof(Answered), "answer")]
@@ -56,6 +58,17 @@ public sealed record ActDone(int Act) : Happening;
 /// <summary>A planned step will not be done.</summary>
 /// <param name="Act">Which of the plan's steps, from 0.</param>
 public sealed record ActSkipped(int Act) : Happening;
+
+/// <summary>A planned step, or a lot that is to be added, comes some minutes later than it stood.</summary>
+/// <param name="Act">Which of the plan's steps, from 0; null where a lot is meant.</param>
+/// <param name="Lot">Which lot; null where a step is meant.</param>
+/// <param name="Minutes">By how much: counted from now where its time has come, min.</param>
+public sealed record Postponed(int? Act, LotId? Lot, int Minutes) : Happening;
+
+/// <summary>Something was done that nobody had planned. For the dial use <see cref="OvenSet"/>.</summary>
+/// <param name="Step">What.</param>
+/// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: for how long.</param>
+public sealed record DoneBesides(StepKind Step, int? ForMinutes = null) : Happening;
 
 /// <summary>The dial was turned, planned or not.</summary>
 public sealed record OvenSet(EnteredTemperature Setting) : Happening;

@@ -31,6 +31,17 @@ public sealed record GoodWindow(double? OpensMinutes, double? BestFromMinutes, d
         static double? Tidy(double? minutes) => minutes is { } at ? Math.Round(at, 1) : null;
     }
 
+    /// <summary>The same for food that goes in at another moment and takes as much longer or shorter.</summary>
+    /// <param name="fromMinutes">When it was to go in.</param>
+    /// <param name="toMinutes">When it goes in.</param>
+    /// <param name="factor">How much longer everything takes.</param>
+    internal GoodWindow Moved(double fromMinutes, double toMinutes, double factor)
+    {
+        return new(At(OpensMinutes), At(BestFromMinutes), At(BestUntilMinutes), At(PastMinutes));
+
+        double? At(double? minutes) => minutes is { } planned ? Math.Round(toMinutes + (factor * (planned - fromMinutes)), 1) : null;
+    }
+
     /// <summary>The stretch in which all of these are at their best, or null where there is none.</summary>
     public static MinuteSpan? Together(IReadOnlyList<GoodWindow> windows)
     {

@@ -41,6 +41,9 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
 {
     public const int LongestNote = 500;
 
+    /// <summary>What is put off by more is another plan, min.</summary>
+    public const int MostLaterMinutes = 60;
+
     public EventValidator()
     {
         RuleFor(told => told!.CommandId).Must(id => id is { } given && given != Guid.Empty)
@@ -49,6 +52,12 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
             .OverridePropertyName("kind").WithMessage("The kitchen does not know this kind of event.");
         When(told => told!.Kind == "moved", () => RuleFor(told => told!.Place).Must(Check.IsChosen)
             .OverridePropertyName("place").WithMessage("Say where the tray is: oven or worktop."));
+        When(told => told!.Kind == "later", () => RuleFor(told => told!.Minutes).InclusiveBetween(1, MostLaterMinutes).NotNull()
+            .OverridePropertyName("minutes").WithMessage($"Put it off by 1 to {MostLaterMinutes} min."));
+        When(told => told!.Kind == "did", () => RuleFor(told => told!.Step).Must(step => Check.IsChosen(step) && step != StepKind.Lower)
+            .OverridePropertyName("step").WithMessage("Say what was done; a turn of the dial is told as ovenSet."));
+        When(told => told!.Kind == "did" && told.Step == StepKind.Grill, () => RuleFor(told => told!.Minutes).InclusiveBetween(1, TrayPlanLimits.LongestGrillMinutes).NotNull()
+            .OverridePropertyName("minutes").WithMessage($"Say for how long: 1 to {TrayPlanLimits.LongestGrillMinutes} min."));
         When(told => told!.Kind == "ovenSet", () => RuleFor(told => told!.Setting).Custom((setting, context) => Check.Temperature(
             context, setting, "setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC)));
         When(told => told!.Kind == "answer", () => RuleFor(told => told!.Answer).Must(Check.IsChosen)

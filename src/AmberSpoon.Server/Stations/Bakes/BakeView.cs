@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Acts;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Doneness.Judging;
@@ -32,6 +33,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Moves">Where the tray was, in order.</param>
 /// <param name="Lots">Every lot, chicken first.</param>
 /// <param name="Acts">The plan's steps and what became of them.</param>
+/// <param name="Next">Of a live bake: all that hands are still to do, in order of time.</param>
 /// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
@@ -53,9 +55,25 @@ public sealed record BakeView(
     IReadOnlyList<MoveView>? Moves = null,
     IReadOnlyList<BakeLotView>? Lots = null,
     IReadOnlyList<ActView>? Acts = null,
+    IReadOnlyList<NextView>? Next = null,
     IReadOnlyList<ReadingView>? Readings = null,
     IReadOnlyList<EventView>? Events = null,
     DateTimeOffset? Now = null);
+
+/// <param name="Kind">What kind of act.</param>
+/// <param name="Title">In two to four words, readable across the kitchen.</param>
+/// <param name="DueAt">When; what is overdue keeps its time.</param>
+/// <param name="IsExpected">It follows from the forecast and moves with it.</param>
+/// <param name="Act">Of a planned step: which, from 0.</param>
+/// <param name="Lot">Of food that is added or comes out: which lot.</param>
+public sealed record NextView(ActKind Kind, string Title, DateTimeOffset DueAt, bool IsExpected, int? Act, int? Lot);
+
+/// <param name="OpensAt">Chicken: predicted to meet the rule. Vegetables: tender.</param>
+/// <param name="BestFrom">At its best from here; null where it never is.</param>
+/// <param name="BestUntil">Until here.</param>
+/// <param name="PastAt">Past from here on.</param>
+/// <param name="IsHurried">Past before the last of the others is done: it comes out first.</param>
+public sealed record WindowView(DateTimeOffset? OpensAt, DateTimeOffset? BestFrom, DateTimeOffset? BestUntil, DateTimeOffset? PastAt, bool IsHurried);
 
 /// <param name="At">Since when.</param>
 /// <param name="Place">Where the tray was.</param>
@@ -80,6 +98,7 @@ public sealed record VerdictView(
 /// <param name="GoalFrom">Its goal is reached by then in one kitchen of ten, if it stays where it is.</param>
 /// <param name="GoalAt">As likely sooner as later; null if never.</param>
 /// <param name="GoalUntil">By then in nine of ten.</param>
+/// <param name="Good">From when to when it is good if it stays in the oven; null where that is not known.</param>
 /// <param name="Slowest">Its slowest piece, from 1.</param>
 /// <param name="Pieces">Chicken: each of its pieces, the heaviest first.</param>
 /// <param name="Curve">Its slowest piece: a point a minute from when it goes in.</param>
@@ -95,6 +114,7 @@ public sealed record BakeLotView(
     DateTimeOffset? GoalFrom,
     DateTimeOffset? GoalAt,
     DateTimeOffset? GoalUntil,
+    WindowView? Good,
     int Slowest,
     IReadOnlyList<PieceView> Pieces,
     IReadOnlyList<CurvePoint> Curve);
@@ -108,9 +128,12 @@ public sealed record PieceView(int Piece, string Name, double LowC, double Middl
 
 /// <param name="Act">Which of the plan's steps, from 0.</param>
 /// <param name="Step">As planned.</param>
+/// <param name="Title">In two to four words.</param>
+/// <param name="DueAt">When it is to be done: as planned, or later where the cook said so.</param>
 /// <param name="DoneAt">When it was done; null where nobody said so.</param>
 /// <param name="IsSkipped">It will not be done.</param>
-public sealed record ActView(int Act, PlannedStep Step, DateTimeOffset? DoneAt, bool IsSkipped);
+/// <param name="Seq">The event that says so, to be taken back; null while it is open.</param>
+public sealed record ActView(int Act, PlannedStep Step, string Title, DateTimeOffset DueAt, DateTimeOffset? DoneAt, bool IsSkipped, int? Seq);
 
 /// <param name="Seq">The event.</param>
 /// <param name="Lot">Its lot.</param>

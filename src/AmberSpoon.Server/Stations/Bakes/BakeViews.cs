@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Acts;
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Doneness.Judging;
@@ -45,6 +46,8 @@ internal static class BakeViews
     {
         BakeState state = estimate.State;
         IReadOnlyDictionary<PieceRef, string> names = estimate.Names;
+        var words = new ActWords(state.Plan, names);
+        double lastGoal = state.Lots.Where(lot => !lot.IsOff).Select(lot => estimate.GoalBand(lot.Lot)?.MedianMinutes ?? 0).DefaultIfEmpty(0).Max();
         return Listed(BakeSummary.Of(bake)) with
         {
             Seq = state.Seq,
@@ -55,8 +58,9 @@ internal static class BakeViews
             Forecast = bake.Forecast,
             Place = state.Place,
             Moves = [.. state.Moves.Select(move => new MoveView(state.Clock.Wall(move.AtS), move.Place))],
-            Lots = [.. state.Lots.Where(lot => !lot.IsLeftOut).Select(lot => LotOf(estimate, lot, names))],
-            Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped))],
+            Lots = [.. state.Lots.Where(lot => !lot.IsLeftOut).Select(lot => LotOf(estimate, lot, bake.Forecast.Find(lot.Lot.Value), lastGoal, names))],
+            Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, ActWords.Of(act.Step), state.Clock.Wall(act.DueS), act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped, act.Seq))],
+            Next = [.. ActList.Of(estimate).Select(act => new NextView(act.Kind, words.Of(act), state.Clock.Wall(act.DueS), act.IsExpected, act.Act, act.Lot?.Value))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
             Now = now,
         };
@@ -74,13 +78,14 @@ internal static class BakeViews
     private static DateTimeOffset? CheckAt(BakeEstimate estimate, int? inMinutes) =>
         inMinutes is { } minutes ? estimate.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
 
-    private static BakeLotView LotOf(BakeEstimate estimate, LotState lot, IReadOnlyDictionary<PieceRef, string> names)
+    private static BakeLotView LotOf(BakeEstimate estimate, LotState lot, LotForecast? planned, double lastGoalMinutes, IReadOnlyDictionary<PieceRef, string> names)
     {
         TrayPlan plan = estimate.State.Plan;
         BakeClock clock = estimate.State.Clock;
         ChickenLot? chicken = plan.Chicken.FirstOrDefault(meat => meat.LotId == lot.Lot);
         LotVerdict? verdict = estimate.Verdicts.FirstOrDefault(of => of.Lot == lot.Lot);
         TimeBand? goal = estimate.GoalBand(lot.Lot);
+        GoodWindow? good = planned is null ? null : LiveWindow.Of(planned, lot.InS / 60, goal);
         return new(
             lot.Lot.Value,
             chicken is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot.Lot).Kind).Name : PieceNames.Plural(plan, chicken),
@@ -93,6 +98,7 @@ internal static class BakeViews
             At(goal?.LowMinutes),
             At(goal?.MedianMinutes),
             At(goal?.HighMinutes),
+            good is null ? null : new(At(good.OpensMinutes), At(good.BestFromMinutes), At(good.BestUntilMinutes), At(good.PastMinutes), good.PastMinutes < lastGoalMinutes),
             estimate.SlowestOf(lot.Lot),
             chicken is null ? [] : [.. Enumerable.Range(1, chicken.Count).Select(piece => PieceOf(estimate, new(lot.Lot, piece), names))],
             estimate.Curve(lot.Lot));

@@ -22,6 +22,8 @@ internal sealed class EventReader
         ["resting"] = (reader, _, at, _) => reader.RestOf(at),
         ["actDone"] = (reader, request, at, _) => new ActDone(reader.ActOf(request, at)),
         ["actSkipped"] = (reader, request, at, _) => new ActSkipped(reader.ActOf(request, at)),
+        ["later"] = (reader, request, at, atS) => reader.PostponedOf(request, at, atS),
+        ["did"] = (reader, request, at, _) => reader.BesidesOf(request, at),
         ["ovenSet"] = (_, request, _, _) => new OvenSet(request.Setting!.ToEntered()),
         ["reading"] = (reader, request, at, atS) => reader.ReadingOf(request, at, atS),
         ["answer"] = (reader, request, at, _) => reader.AnswerOf(request, at),
@@ -35,6 +37,9 @@ internal sealed class EventReader
 
     /// <summary>A device's clock may be this much ahead of the kitchen's.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
+
+    /// <summary>Every step that was not planned is followed by every forecast from then on.</summary>
+    private const int MostBesides = 40;
 
     private readonly DateTimeOffset _now;
     private readonly List<BakeEvent> _told;
@@ -153,6 +158,41 @@ internal sealed class EventReader
         }
 
         return found.IsOpen ? act : throw ProblemException.Conflict($"{at}.act", found.IsSkipped ? "That step was skipped already." : "That step was done already.");
+    }
+
+    private Postponed PostponedOf(EventRequest request, string at, double nowS)
+    {
+        int minutes = request.Minutes!.Value;
+        double dueS;
+        Postponed postponed;
+        if (request.Lot is not null)
+        {
+            LotState lot = LotOf(request, at);
+            dueS = lot.PlannedInS;
+            postponed = lot.HasGoneIn || lot.IsOff ? throw ProblemException.Conflict($"{at}.lot", "That is in already.") : new(null, lot.Lot, minutes);
+        }
+        else
+        {
+            int act = ActOf(request, at);
+            dueS = State.Acts.First(planned => planned.Act == act).DueS;
+            postponed = new(act, null, minutes);
+        }
+
+        return Math.Max(dueS, nowS) + (60 * minutes) > 60 * TrayPlanLimits.LatestStepMinutes
+            ? throw Invalid($"{at}.minutes", $"That would be more than {TrayPlanLimits.LatestStepMinutes} min after the start: skip it instead.")
+            : postponed;
+    }
+
+    private DoneBesides BesidesOf(EventRequest request, string at)
+    {
+        if (request.Step == StepKind.Swap && State.Plan.Vessels.Count < 2)
+        {
+            throw Invalid($"{at}.step", "There is one tray: nothing to swap it with.");
+        }
+
+        return State.Besides.Count < MostBesides
+            ? new(request.Step!.Value, request.Step == StepKind.Grill ? request.Minutes : null)
+            : throw ProblemException.Conflict($"{at}.step", "That is more than one bake can follow. Note it instead.");
     }
 
     private Measured ReadingOf(EventRequest request, string at, double atS)

@@ -28,6 +28,7 @@ export function LiveRail(props: { bake: WholeBake; now: number; spoonAt: number;
   ];
   return (
     <Rail
+      low
       from={from}
       to={to}
       marks={marks}

@@ -22,9 +22,9 @@ export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number 
         {bake.lots.map((lot) => (
           <li
             key={lot.lot}
-            className="flex min-h-12 flex-wrap items-center gap-x-4 border-hairline border-t py-1 text-lg leading-tight last:border-b"
+            className="flex min-h-10 flex-wrap items-center gap-x-3 border-hairline border-t py-0.5 text-lg leading-tight last:border-b"
           >
-            <span className="w-44 font-display font-semibold first-letter:uppercase">{lot.name}</span>
+            <span className="w-36 font-display font-semibold first-letter:uppercase">{lot.name}</span>
             <Middle lot={lot} minutes={(props.shownAt - start) / MINUTE_MS} unit={bake.plan.ovenSetting.unit} />
             <When lot={lot} now={props.now} isJudged={several} />
             {lot.place === null && (
@@ -49,10 +49,10 @@ export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number 
 function Middle(props: { lot: BakeLot; minutes: number; unit: TemperatureUnit }) {
   const { lot, unit } = props;
   if (!lot.isChicken || lot.place === null)
-    return <span className="w-40">{lot.place === null ? '' : middleWords[lot.state]}</span>;
+    return <span className="w-36">{lot.place === null ? '' : middleWords[lot.state]}</span>;
   const at = curveAt(lot.curve, props.minutes);
   return (
-    <span className="w-40 whitespace-nowrap">
+    <span className="w-36 whitespace-nowrap">
       <b className="font-semibold text-xl" data-testid={`middle-${lot.lot}`}>
         {sayTemperature(at.coldestC, unit)}
       </b>{' '}
@@ -75,7 +75,7 @@ function When({ lot, now, isJudged }: { lot: BakeLot; now: number; isJudged: boo
           {verdictWords[verdict.kind]}
         </span>
       )}
-      <span className="text-ink-soft">{whenWords(lot)}</span>
+      <span className="text-base text-ink-soft">{whenWords(lot)}</span>
     </span>
   );
 }
@@ -86,5 +86,7 @@ function whenWords(lot: BakeLot): string {
   if (lot.place === 'worktop') return 'resting';
   if (!lot.goalAt) return 'not done in this oven';
   const [from, until] = [sayClock(lot.goalFrom ?? lot.goalAt), sayClock(lot.goalUntil ?? lot.goalAt)];
-  return `${lot.isChicken ? 'done' : 'tender'} ${from} to ${until}`;
+  const done = `${lot.isChicken ? 'done' : 'tender'} ${from} to ${until}`;
+  if (lot.good?.pastAt && lot.good.isHurried) return `${done}, past ${sayClock(lot.good.pastAt)}: take it out first`;
+  return lot.good?.bestUntil ? `${done}, best until ${sayClock(lot.good.bestUntil)}` : done;
 }

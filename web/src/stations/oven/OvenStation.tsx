@@ -10,10 +10,16 @@ import { Choice } from '../../ui/Choice';
 import { Refusal } from '../../ui/Refusal';
 import { goalC } from '../../words/goals';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
+import { SoundSwitch } from './alarm/SoundSwitch';
+import { useAlarm, useSilent } from './alarm/useAlarm';
+import { useScreenAwake } from './alarm/useScreenAwake';
+import { BesidesPanel } from './BesidesPanel';
 import { FinishButton } from './FinishButton';
+import { HandsBar, LastAct } from './HandsBar';
 import { instructionFor } from './instruction';
 import { LiveRail } from './LiveRail';
 import { LotBoard } from './LotBoard';
+import { actTime, type NextAct } from './nextActs';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
 import { VerdictPanel } from './VerdictPanel';
@@ -66,13 +72,19 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
   const choices = useChoices();
   const instruction = instructionFor(bake, now);
   const shownAt = props.lookAt ?? now;
-  const [cutOpen, setCutOpen] = useState(false);
+  const [seen, setSeen] = useState<'foods' | 'inside' | 'besides'>('foods');
+  const [silent, setSilent] = useSilent();
+  useAlarm(instruction.due ? instruction.act : null, silent);
+  useScreenAwake(true);
   return (
-    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-4 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
-      <div className="grid min-w-0 content-start gap-4">
+    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-3 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
+      <div className="grid min-w-0 content-start gap-3">
         <div>
           <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
-            <span>{bake.name}</span>
+            <span className="flex items-center gap-4">
+              {bake.name}
+              <SoundSwitch silent={silent} onSilent={setSilent} />
+            </span>
             <span>
               in since {sayClock(bake.startedAt)},{' '}
               <b className="figures font-semibold text-2xl text-ink" data-testid="elapsed">
@@ -81,19 +93,15 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
             </span>
           </p>
           <h1
-            className={`font-semibold text-5xl leading-none tracking-tight sm:text-7xl ${instruction.due ? 'text-heat-text' : ''}`}
+            className={`text-balance font-semibold text-[length:min(6rem,22vw)] leading-[0.92] tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
           >
             {instruction.act}
           </h1>
-          <p className="figures pt-2 text-2xl first-letter:uppercase">{instruction.when}</p>
-          {instruction.after.length > 0 && !cutOpen && (
-            <ol className="figures flex flex-wrap gap-x-5 pt-1 text-ink-soft text-lg">
-              {instruction.after.map((step) => (
-                <li key={step}>then {step}</li>
-              ))}
-            </ol>
-          )}
+          <p className="figures pt-1.5 text-2xl first-letter:uppercase">{instruction.when}</p>
         </div>
+        {instruction.hands && <HandsBar bake={bake} act={instruction.hands} />}
+        <LastAct bake={bake} now={now} />
+        <ActsAhead acts={instruction.ahead} now={now} />
         <QuestionPanel bake={bake} />
         {bake.verdict && bake.readings.length > 0 && <VerdictPanel verdict={bake.verdict} />}
         <div className="text-lg">
@@ -103,16 +111,42 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
               <Button onClick={props.onNow}>Back to now</Button>
             </p>
           )}
-          {cutOpen ? <Inside bake={bake} shownAt={shownAt} /> : <LotBoard bake={bake} shownAt={shownAt} now={now} />}
+          {seen === 'inside' && <Inside bake={bake} shownAt={shownAt} />}
+          {seen === 'besides' && <BesidesPanel bake={bake} onTold={() => setSeen('foods')} />}
+          {seen === 'foods' && <LotBoard bake={bake} shownAt={shownAt} now={now} />}
         </div>
         <Actions bake={bake}>
-          <Button big aria-expanded={cutOpen} onClick={() => setCutOpen(!cutOpen)}>
-            {cutOpen ? 'See the foods' : 'See inside'}
+          <Button big aria-expanded={seen === 'inside'} onClick={() => setSeen(seen === 'inside' ? 'foods' : 'inside')}>
+            {seen === 'inside' ? 'See the foods' : 'See inside'}
+          </Button>
+          <Button
+            big
+            aria-expanded={seen === 'besides'}
+            onClick={() => setSeen(seen === 'besides' ? 'foods' : 'besides')}
+          >
+            {seen === 'besides' ? 'Nothing else' : 'Something else'}
           </Button>
         </Actions>
       </div>
       <ReadingPad bake={bake} cuts={choices?.cuts ?? []} />
     </div>
+  );
+}
+
+/** The next three things to do, the soonest with its countdown. */
+function ActsAhead({ acts, now }: { acts: readonly NextAct[]; now: number }) {
+  if (acts.length === 0) return null;
+  return (
+    <ol aria-label="Next" className="figures grid text-[length:min(2rem,7vw)] leading-[1.12]">
+      {acts.map((act, n) => (
+        <li key={`${act.kind}.${act.act}.${act.lot}`} className={n > 0 ? 'text-ink-soft' : ''}>
+          {actTime(act, now)} {act.title}
+          {n === 0 && !act.isExpected && Date.parse(act.dueAt) > now && (
+            <span className="text-ink-soft">, in {sayElapsed(Date.parse(act.dueAt) - now)}</span>
+          )}
+        </li>
+      ))}
+    </ol>
   );
 }
 

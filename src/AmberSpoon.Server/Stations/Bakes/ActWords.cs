@@ -1,0 +1,42 @@
+using AmberSpoon.Core.Acts;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Server.Stations.Bakes;
+
+/// <summary>Says what is to be done in words that are read across the kitchen.</summary>
+internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, string> names)
+{
+    public string Of(OvenAct act) => act.Kind switch
+    {
+        ActKind.Add => $"Add the {LotName(act.Lot!.Value)}",
+        ActKind.Tend => Of(act.Step!),
+        ActKind.Measure => $"Measure {names.GetValueOrDefault(act.Piece!.Value, "a piece")}",
+        ActKind.TakeFoodOut => $"Take the {LotName(act.Lot!.Value)} out",
+        ActKind.TakeOut => "Take it out",
+        ActKind.PutBack => "Put it back in",
+        _ => "Eat",
+    };
+
+    public static string Of(PlannedStep step) => step.Kind switch
+    {
+        StepKind.Baste => "Baste",
+        StepKind.Turn => "Turn the pieces",
+        StepKind.Rotate => "Turn the tray round",
+        StepKind.Swap => "Swap the trays",
+        StepKind.Cover => "Foil on",
+        StepKind.Uncover => "Foil off",
+        StepKind.Drain => "Pour the juices off",
+        StepKind.Lower => $"Oven to {Dial(step.Setting!)}",
+        _ => step.Setting is { } setting ? $"Grill at {Dial(setting)}, {step.ForMinutes} min" : $"Grill for {step.ForMinutes} min",
+    };
+
+    public string LotName(LotId lot) => plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
+        ? PieceNames.Plural(plan, meat)
+        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot).Kind).Name;
+
+    private static string Dial(EnteredTemperature setting) => setting.ToTemperature().Say(setting.Unit);
+}

@@ -1,0 +1,96 @@
+import { useEffect, useRef } from 'react';
+import { type Told, told, useTell, type WholeBake } from '../../kitchen/bakes';
+import { Button } from '../../ui/Button';
+import { Refusal } from '../../ui/Refusal';
+import { sayClock } from '../../words/times';
+import type { NextAct } from './nextActs';
+
+const LATER_MINUTES = [1, 3, 5];
+
+/** What was done can be taken back for this long, ms. */
+const UNDO_MS = 120_000;
+
+/** Of the act whose time has come: done, some minutes later, or not at all. */
+export function HandsBar({ bake, act }: { bake: WholeBake; act: NextAct }) {
+  const tell = useTell(bake.id);
+  const done = useRef<HTMLButtonElement>(null);
+  // Told, the next act takes this one's place and its button the focus.
+  const key = `${act.kind}.${act.act ?? act.lot}`;
+  const had = useRef(key);
+  useEffect(() => {
+    if (had.current !== key) done.current?.focus();
+    had.current = key;
+  }, [key]);
+  const say = (event: Told) => tell.mutate([event]);
+  return (
+    <div className="grid gap-2">
+      <div className="flex flex-wrap items-center gap-3">
+        <Button
+          ref={done}
+          big
+          look="heat"
+          className="w-full sm:w-40"
+          disabled={tell.isPending}
+          onClick={() => say(doneEvent(act))}
+        >
+          Done
+        </Button>
+        {act.kind !== 'takeFoodOut' && (
+          <>
+            {LATER_MINUTES.map((minutes) => (
+              <Button
+                key={minutes}
+                big
+                aria-label={`${minutes} min later`}
+                disabled={tell.isPending}
+                onClick={() => say(told({ kind: 'later', ...whichOf(act), minutes }))}
+              >
+                +{minutes}
+                {minutes === LATER_MINUTES.at(-1) && ' min'}
+              </Button>
+            ))}
+            <Button
+              big
+              disabled={tell.isPending}
+              onClick={() =>
+                say(
+                  act.kind === 'add'
+                    ? told({ kind: 'lotOut', ...whichOf(act) })
+                    : told({ kind: 'actSkipped', ...whichOf(act) }),
+                )
+              }
+            >
+              {act.kind === 'add' ? 'Leave it out' : 'Skip it'}
+            </Button>
+          </>
+        )}
+      </div>
+      <Refusal error={tell.error} />
+    </div>
+  );
+}
+
+const whichOf = (act: NextAct) => (act.act === null ? { lot: act.lot ?? 0 } : { act: act.act });
+
+function doneEvent(act: NextAct): Told {
+  if (act.kind === 'add') return told({ kind: 'lotIn', ...whichOf(act) });
+  if (act.kind === 'takeFoodOut') return told({ kind: 'lotOut', ...whichOf(act) });
+  return told({ kind: 'actDone', ...whichOf(act) });
+}
+
+/** The act that was told last, to be taken back. */
+export function LastAct({ bake, now }: { bake: WholeBake; now: number }) {
+  const tell = useTell(bake.id);
+  const last = bake.acts
+    .filter((act) => act.seq !== null && act.doneAt !== null && now - Date.parse(act.doneAt) < UNDO_MS)
+    .sort((a, b) => (b.seq ?? 0) - (a.seq ?? 0))[0];
+  if (!last) return null;
+  return (
+    <p className="figures flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
+      {last.title}: done {sayClock(last.doneAt ?? '')}
+      <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'corrected', event: last.seq })])}>
+        Take it back
+      </Button>
+    </p>
+  );
+}
