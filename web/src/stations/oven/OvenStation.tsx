@@ -74,7 +74,7 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
   const shownAt = props.lookAt ?? now;
   const [seen, setSeen] = useState<'foods' | 'inside' | 'besides'>('foods');
   const [silent, setSilent] = useSilent();
-  useAlarm(instruction.due ? instruction.act : null, silent);
+  const { canSound } = useAlarm(instruction.due ? instruction.act : null, silent);
   useScreenAwake(true);
   return (
     <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-3 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
@@ -83,7 +83,7 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
           <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
             <span className="flex items-center gap-4">
               {bake.name}
-              <SoundSwitch silent={silent} onSilent={setSilent} />
+              <SoundSwitch silent={silent} canSound={canSound} onSilent={setSilent} />
             </span>
             <span>
               in since {sayClock(bake.startedAt)},{' '}

@@ -1,13 +1,26 @@
 import { Bell, BellOff } from 'lucide-react';
+import { useRef } from 'react';
 import { Button } from '../../../ui/Button';
 
 /** Whether this device rings; that it does not is in view. */
-export function SoundSwitch({ silent, onSilent }: { silent: boolean; onSilent: (silent: boolean) => void }) {
-  const Mark = silent ? BellOff : Bell;
+export function SoundSwitch(props: { silent: boolean; canSound: boolean; onSilent: (silent: boolean) => void }) {
+  const { silent, canSound, onSilent } = props;
+  const Mark = silent || !canSound ? BellOff : Bell;
+  // The touch itself lets the page sound: the same tap must not silence it again.
+  const couldSound = useRef(canSound);
+  const touched = () => {
+    couldSound.current = canSound;
+  };
   return (
-    <Button aria-pressed={!silent} onClick={() => onSilent(!silent)} className="text-base">
+    <Button
+      aria-pressed={!silent}
+      onPointerDown={touched}
+      onKeyDown={touched}
+      onClick={() => onSilent(couldSound.current && !silent)}
+      className="text-base"
+    >
       <Mark aria-hidden className="size-5" />
-      {silent ? 'Silent here' : 'Rings here'}
+      {silent ? 'Silent here' : canSound ? 'Rings here' : 'Tap to let it ring'}
     </Button>
   );
 }

@@ -1,4 +1,4 @@
-import { useEffect, useRef, useSyncExternalStore } from 'react';
+import { useEffect, useRef, useState, useSyncExternalStore } from 'react';
 import { play, RING_EVERY_MS, ringNotes } from './ring';
 
 const SILENT_KEY = 'amber.silent';
@@ -26,15 +26,17 @@ export function useSilent(): [boolean, (silent: boolean) => void] {
  * Rings for what is due until it is touched, louder each time; buzzes, and says it in the title. A browser lets a page sound only
  * after it was touched once.
  *
+ * @returns Whether it could be heard now.
  * @param due What is due, in words; null for nothing. Another one rings anew.
  */
-export function useAlarm(due: string | null, silent: boolean) {
+export function useAlarm(due: string | null, silent: boolean): { canSound: boolean } {
   const audio = useRef<AudioContext | null>(null);
+  const [canSound, setCanSound] = useState(false);
 
   useEffect(() => {
     const wake = () => {
       audio.current ??= new AudioContext();
-      if (audio.current.state === 'suspended') void audio.current.resume();
+      void audio.current.resume().then(() => setCanSound(audio.current?.state === 'running'));
     };
     window.addEventListener('pointerdown', wake);
     window.addEventListener('keydown', wake);
@@ -73,4 +75,6 @@ export function useAlarm(due: string | null, silent: boolean) {
       window.removeEventListener('keydown', hush);
     };
   }, [due, silent]);
+
+  return { canSound };
 }

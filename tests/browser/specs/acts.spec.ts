@@ -1,0 +1,161 @@
+import { expect, liveBake, passMinutes, test } from '../kitchen';
+
+/** A tray with something to do: courgettes after 6 min, a turn at 10, the dial at 12. */
+async function startBusyBake(kitchen: { address: string; get: (path: string) => Promise<never> }) {
+  const headers = { 'content-type': 'application/json', 'Command-Id': crypto.randomUUID() };
+  const made = await fetch(`${kitchen.address}/api/trays`, {
+    method: 'POST',
+    headers,
+    body: JSON.stringify({ name: 'Busy' }),
+  });
+  const tray = await made.json();
+  const lot = { startFrom: 'fridge', vessel: 0, addAtMinutes: 0, leavesWhenDone: false, height: null };
+  const plan = {
+    ...tray.plan,
+    name: 'Busy',
+    chicken: [
+      {
+        ...lot,
+        id: 1,
+        cut: 'boneInThigh',
+        skinOn: true,
+        coating: 'oil',
+        skinDown: false,
+        sizes: { basis: 'piece', count: 2, mass: { value: 165, unit: 'gram' }, spreadPercent: 0, each: [] },
+      },
+    ],
+    vegetables: [
+      {
+        id: 2,
+        kind: 'courgette',
+        cut: 'coin',
+        size: { value: 20, unit: 'millimetre' },
+        amount: { value: 150, unit: 'gram' },
+        place: 'around',
+        vessel: 0,
+        addAtMinutes: 6,
+        leavesWhenDone: false,
+        goal: 'tender',
+      },
+    ],
+    steps: [
+      { kind: 'turn', atMinutes: 10 },
+      { kind: 'lower', atMinutes: 12, setting: { value: 180, unit: 'celsius' } },
+    ],
+  };
+  const saved = await fetch(`${kitchen.address}/api/trays/${tray.id}`, {
+    method: 'PUT',
+    headers: { ...headers, 'Command-Id': crypto.randomUUID(), 'If-Match': `"${tray.version}"` },
+    body: JSON.stringify(plan),
+  });
+  expect(saved.status).toBe(200);
+  const { version } = await saved.json();
+  const started = await fetch(`${kitchen.address}/api/bakes`, {
+    method: 'POST',
+    headers,
+    body: JSON.stringify({ trayId: tray.id, trayVersion: version, commandId: crypto.randomUUID() }),
+  });
+  expect(started.status).toBe(201);
+}
+
+test('acts ring, are done, put off and skipped with one hand, and what was not planned is one tap', async ({
+  page,
+  kitchen,
+}) => {
+  // Counts what the page plays: how many notes, and how loud.
+  await page.addInitScript(() => {
+    const heard: number[] = [];
+    Object.assign(window, { heard });
+    const ramp = AudioParam.prototype.linearRampToValueAtTime;
+    AudioParam.prototype.linearRampToValueAtTime = function (value, at) {
+      if (value > 0) heard.push(value);
+      return ramp.call(this, value, at);
+    };
+  });
+  const heard = () => page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+  await startBusyBake(kitchen);
+  await page.goto(`${kitchen.address}/oven`);
+  const top = page.getByRole('heading', { level: 1 });
+  const next = page.getByRole('list', { name: 'Next' });
+  await expect(top).toHaveText('Leave it in');
+  await expect(next.getByRole('listitem')).toHaveText([
+    /Add the courgettes, in 0?5:/,
+    /Turn the pieces/,
+    /Oven to 180 °C/,
+  ]);
+  const letters = await top.evaluate((title) => Number.parseFloat(getComputedStyle(title).fontSize));
+  expect(letters).toBeGreaterThanOrEqual(96);
+  // A browser lets a page sound once it was touched.
+  await top.click();
+  expect(await heard()).toEqual([]);
+
+  await passMinutes(kitchen, 8);
+  await expect(top).toHaveText('Add the courgettes');
+  await expect(page.getByText(/2 min late, was due 17:0/)).toBeVisible();
+  await expect.poll(async () => (await heard()).length).toBeGreaterThanOrEqual(6);
+  await expect(page).toHaveTitle('● Add the courgettes');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(top).toHaveText('Leave it in');
+  expect((await liveBake(kitchen)).lots[1].place).toBe('oven');
+
+  await passMinutes(kitchen, 3);
+  await expect(top).toHaveText('Turn the pieces');
+  await page.getByRole('button', { name: '3 min later' }).click();
+  await expect(top).toHaveText('Leave it in');
+  await expect(next.getByRole('listitem').first()).toHaveText(/Oven to 180 °C/);
+  await passMinutes(kitchen, 4);
+  await expect(top).toHaveText('Oven to 180 °C');
+  await page.getByRole('button', { name: 'Skip it' }).click();
+  await expect(top).toHaveText('Turn the pieces');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(page.getByText(/Turn the pieces: done/)).toBeVisible();
+  await page.getByRole('button', { name: 'Take it back' }).click();
+  await expect(top).toHaveText('Turn the pieces');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+
+  const goal = async () => Date.parse((await liveBake(kitchen)).lots[0].goalAt);
+  const before = await goal();
+  await page.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('button', { name: 'Foil went on' }).click();
+  await expect(page.getByRole('list', { name: 'Foods' })).toBeVisible();
+  expect(await goal()).toBeGreaterThan(before + 60_000);
+  await page.getByRole('button', { name: 'Something else' }).click();
+  await page.getByLabel('Dial, °C').fill('900');
+  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await expect(page.getByText(/choose 60 °C to 290 °C/)).toBeVisible();
+  await page.getByLabel('Dial, °C').fill('230');
+  await page.getByRole('button', { name: 'Set', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Foods' })).toBeVisible();
+});
+
+test('an alarm that is not touched gets louder, and a silent screen says so', async ({ page, kitchen }) => {
+  await page.addInitScript(() => {
+    const heard: number[] = [];
+    Object.assign(window, { heard });
+    const ramp = AudioParam.prototype.linearRampToValueAtTime;
+    AudioParam.prototype.linearRampToValueAtTime = function (value, at) {
+      if (value > 0) heard.push(value);
+      return ramp.call(this, value, at);
+    };
+  });
+  const heard = () => page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+  await startBusyBake(kitchen);
+  await page.goto(`${kitchen.address}/oven`);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
+  await page.getByRole('button', { name: 'Tap to let it ring' }).click();
+  await expect(page.getByRole('button', { name: 'Rings here' })).toBeVisible();
+  await passMinutes(kitchen, 7);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add the courgettes');
+  await expect.poll(async () => new Set(await heard()).size, { timeout: 40_000 }).toBeGreaterThanOrEqual(2);
+  const gains = await heard();
+  expect(gains).toEqual([...gains].sort((a, b) => a - b));
+  await page.getByRole('button', { name: 'Rings here' }).click();
+  await expect(page.getByRole('button', { name: 'Silent here' })).toBeVisible();
+  const count = (await heard()).length;
+  await page.reload();
+  await expect(page.getByRole('button', { name: 'Silent here' })).toBeVisible();
+  await page.getByRole('heading', { level: 1 }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add the courgettes');
+  expect(count).toBeGreaterThan(0);
+  expect(await heard()).toEqual([]);
+});
