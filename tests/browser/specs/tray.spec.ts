@@ -58,6 +58,22 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
 });
 
+test('a tray that goes in long before its time is asked about first', async ({ page, kitchen }) => {
+  const start = page.getByRole('button', { name: 'The tray goes in now' });
+  await page.getByLabel('Dinner time').fill('20:30');
+  await expect(answer(page).getByRole('definition').last()).toHaveText('20:30');
+  await start.click();
+  const question = page.getByRole('dialog', { name: 'Now already?' });
+  await expect(question).toContainText(/Planned to go in at 19:\d\d; it is 17:0\d/);
+  await expect(question).toContainText(/Is the oven at \d+ °C/);
+  await question.getByRole('button', { name: 'Not yet' }).click();
+  await expect(question).toHaveCount(0);
+  expect((await kitchen.get('/api/bakes?live=true')).bakes).toHaveLength(0);
+  await start.click();
+  await question.getByRole('button', { name: 'It goes in now' }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
+});
+
 test('dinner at a time is worked back from, and an impossible one offers the earliest', async ({ page }) => {
   await page.getByLabel('Dinner time').fill('19:15');
   await expect(answer(page).getByRole('definition').last()).toHaveText('19:15');

@@ -1,11 +1,12 @@
 import { expect, test } from 'vitest';
 import type { components } from '../../api/schema';
-import type { TrayPlan, TrayView } from '../../api/types';
+import type { RunningMarinade, TrayPlan, TrayView } from '../../api/types';
 import { listed } from '../../words/food';
 import { TrayNames } from '../../words/trayNames';
 import { withUnit } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { requestFrom } from './draft/requestFrom';
+import { earlyStart } from './earlyStart';
 import { railSpan } from './TrayRail';
 import { bandWords } from './views/Headline';
 import { crowdingWords } from './views/PictureView';
@@ -159,4 +160,33 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
     value: 300,
     unit: 'fahrenheit',
   });
+});
+
+test('a tray that goes in much sooner than planned, or before its marinade is done, is asked about', () => {
+  const nowMs = Date.parse('2026-11-26T17:08:00Z');
+  const planned = (inAt: string, eatAt: string | null, more = {}) =>
+    ({
+      plan: { name: 'Friday', eatAt },
+      answer: { timing: { inAt, eatAt: '2026-11-26T18:40:00Z' } },
+      eatAtHasPassed: false,
+      ...more,
+    }) as unknown as TrayView;
+  const dinner = '2026-11-26T18:40:00Z';
+  expect(earlyStart(planned('2026-11-26T17:45:00Z', dinner), [], nowMs).minutes).toBe(37);
+  expect(earlyStart(planned('2026-11-26T17:13:00Z', dinner), [], nowMs).minutes).toBe(0);
+  expect(earlyStart(planned('2026-11-26T17:14:00Z', dinner), [], nowMs).minutes).toBe(6);
+  expect(earlyStart(planned('2026-11-26T16:45:00Z', dinner), [], nowMs).minutes).toBe(0);
+  // Nobody set a dinner time, or it has passed: nothing is too soon.
+  expect(earlyStart(planned('2026-11-26T17:45:00Z', null), [], nowMs).minutes).toBe(0);
+  expect(earlyStart(planned('2026-11-26T17:45:00Z', dinner, { eatAtHasPassed: true }), [], nowMs).minutes).toBe(0);
+  const marinade = (trayName: string, readyAt: string) =>
+    ({ trayName, mixName: 'Yogurt', times: { readyAt } }) as unknown as RunningMarinade;
+  const running = [
+    marinade('Friday', '2026-11-26T17:30:00Z'),
+    marinade('Friday', '2026-11-26T17:00:00Z'),
+    marinade('Sunday', '2026-11-26T19:00:00Z'),
+  ];
+  expect(earlyStart(planned('2026-11-26T17:08:00Z', null), running, nowMs).marinades).toEqual([
+    { mixName: 'Yogurt', fromAt: '2026-11-26T17:30:00Z' },
+  ]);
 });
