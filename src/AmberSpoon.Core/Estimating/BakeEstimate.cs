@@ -22,6 +22,9 @@ public sealed class BakeEstimate
     /// <summary>An unmeasured piece may be colder than the others where one kitchen in a thousand has it so.</summary>
     private const double UnmeasuredZ = -3.1;
 
+    /// <summary>One kitchen in a hundred is slower.</summary>
+    private const double NinetyNineZ = -2.326;
+
     /// <summary>One reading clears a piece that is hot enough in 95 kitchens of 100, two where it is in half of them.</summary>
     private const double NearlyAllZ = -1.645;
     private const double HalfZ = 0;
@@ -118,6 +121,18 @@ public sealed class BakeEstimate
 
         double endS = Course(lot).InS + Course(lot).Curves.EndS;
         return new((WhenS(lot, goal, FastZ) ?? medianS) / 60, medianS / 60, (WhenS(lot, goal, SlowZ) ?? endS) / 60);
+    }
+
+    /// <summary>
+    /// By when 99 kitchens of 100 have all chicken that is in at the rule's everyday number, if it stays where it is, min since the
+    /// first food: for a cook without a thermometer. It is never enough for "serve". Null where that is beyond what is followed, or
+    /// no chicken is in.
+    /// </summary>
+    public double? CautiousMinutes()
+    {
+        double?[] whenS = [.. Chicken.Where(lot => State.Find(lot.LotId) is { HasGoneIn: true, IsOff: false }).Select(lot => WhenS(
+            lot.LotId, new CoreGoal(new(Math.Max(_profile.AimC, _profile.RuleFor(lot.IsStuffed).Everyday.Celsius), Units.TemperatureUnit.Celsius)), NinetyNineZ))];
+        return whenS.Length == 0 || whenS.Any(when => when is null) ? null : whenS.Max() / 60;
     }
 
     /// <summary>Its slowest piece, a point a minute from when it goes in; minutes since the first food.</summary>

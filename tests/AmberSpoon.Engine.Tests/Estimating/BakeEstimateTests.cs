@@ -25,6 +25,23 @@ public sealed class BakeEstimateTests
         return new(TrayCourses.Of(state, Planned, 60 * minute, KitchenPrior.Usual), 60 * minute);
     }
 
+    /// <summary>For a cook without a thermometer: later than nine kitchens of ten need for the rule, and no reading is asked for less.</summary>
+    [Fact]
+    public void The_cautious_time_is_that_of_the_slowest_kitchen_in_a_hundred()
+    {
+        BakeEstimate unmeasured = At(5);
+        TrayPlan ruled = Two with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 2, 165, targetC: 74)] };
+        BakeState state = BakeState.Fold(ruled, [Log.First]);
+        TimeBand rule = new BakeEstimate(TrayCourses.Of(state, TrayForecaster.Forecast(ruled), 300, KitchenPrior.Usual), 300).GoalBand(new(1))!;
+        double cautious = unmeasured.CautiousMinutes()!.Value;
+        Assert.InRange(cautious, rule.HighMinutes + 2, rule.MedianMinutes + (3 * (rule.HighMinutes - rule.MedianMinutes)));
+        Assert.NotEqual(VerdictKind.Serve, At(Math.Ceiling(cautious)).Verdict!.Kind);
+
+        // What was read narrows it; what is off the tray is not waited for.
+        Assert.InRange(At(26, (25, Log.Reading(1, 1, 62)), (25, Log.Reading(1, 2, 62))).CautiousMinutes()!.Value, 26, cautious - 3);
+        Assert.Null(At(26, (25, new LotOut(new(1)))).CautiousMinutes());
+    }
+
     private static ReviewedReading Last(BakeEstimate estimate) => estimate.Review.Readings[^1];
 
     /// <summary>Practice: 25 °C where 36 to 52 was to be expected, 40 after 71, 71 and 95 in one piece are asked about.</summary>

@@ -1,7 +1,7 @@
 import { expect, liveBake, passMinutes, test } from '../kitchen';
 
 /** A tray with something to do: courgettes after 6 min, a turn at 10, the dial at 12. */
-async function startBusyBake(kitchen: { address: string; get: (path: string) => Promise<never> }) {
+async function startBusyBake(kitchen: { address: string }) {
   const headers = { 'content-type': 'application/json', 'Command-Id': crypto.randomUUID() };
   const made = await fetch(`${kitchen.address}/api/trays`, {
     method: 'POST',

@@ -1,4 +1,4 @@
-import { choosePiece, expect, liveBake, measure, passMinutes, readingBox, startBake, test } from '../kitchen';
+import { choosePiece, expect, liveBake, measure, passMinutes, putIn, readingBox, startBake, test } from '../kitchen';
 
 const act = 'heading';
 const verdict = 'Verdict';
@@ -121,7 +121,7 @@ test('two starts of one bake: the second is told, and there is one', async ({ pa
   const start = second.getByRole('button', { name: 'The tray goes in now' });
   await expect(start).toBeEnabled();
   await startBake(page, kitchen);
-  await start.click();
+  await putIn(second);
   await expect(second.getByText('is already in the oven')).toBeVisible();
   expect((await kitchen.get('/api/bakes?live=true')).bakes).toHaveLength(1);
   await second.close();
@@ -132,7 +132,7 @@ test('two trays are in two ovens at once', async ({ page, kitchen }) => {
   await page.goto(`${kitchen.address}/tray`);
   await page.getByRole('button', { name: 'Trays', exact: true }).click();
   await page.getByRole('button', { name: /Sunday leg quarters/ }).click();
-  await page.getByRole('button', { name: 'The tray goes in now' }).click();
+  await putIn(page);
   await expect(page.getByRole('radio')).toHaveCount(4);
   await page.getByRole('radio', { name: /Sunday leg quarters/ }).click();
   await expect(page.getByText('Leg quarters', { exact: true }).first()).toBeVisible();
@@ -199,6 +199,20 @@ test('finishing while something may not be served asks first', async ({ page, ki
   await page.getByRole('button', { name: 'Measure it first' }).click();
   await expect(page.getByRole('dialog')).toHaveCount(0);
   expect(await liveBake(kitchen)).toBeDefined();
+});
+
+test('without a thermometer there is a cautious time, never a serve, and the log says so', async ({
+  page,
+  kitchen,
+}) => {
+  await startBake(page, kitchen);
+  await page.getByRole('button', { name: 'Finish and log it' }).click();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog).toContainText(/leave it in until 17:[45]\d/);
+  await expect(dialog).toContainText('signs, not proof');
+  await dialog.getByRole('button', { name: 'Finish, not measured' }).click();
+  await expect(page).toHaveURL(/\/log$/);
+  await expect(page.getByText(/^Finished, not measured/).first()).toBeVisible();
 });
 
 test('held temperatures count where the rule has them, as long as they were seen', async ({ page, kitchen }) => {

@@ -4,7 +4,7 @@ import { Station } from '../../frame/Station';
 import { useLog, usePastBake } from '../../kitchen/bakes';
 import { useChoices } from '../../kitchen/queries';
 import { Button } from '../../ui/Button';
-import { verdictWords } from '../../words/names';
+import { loggedWords } from '../../words/names';
 import { sayDay } from '../../words/times';
 import { LogEntry } from './LogEntry';
 import { LogRail } from './LogRail';
@@ -71,7 +71,7 @@ function LogLine(props: { bake: BakeView; current: boolean; onChoose: () => void
       <span className="block text-ink-soft">
         {sayDay(bake.startedAt)}, {choices && contentWords(bake, choices)}
       </span>
-      <span className="block">{bake.verdict ? verdictWords[bake.verdict.kind] : 'Never measured'}</span>
+      <span className="block">{loggedWords(bake.verdict?.kind)}</span>
     </button>
   );
 }
