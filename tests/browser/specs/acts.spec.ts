@@ -115,11 +115,11 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
 
   const goal = async () => Date.parse((await liveBake(kitchen)).lots[0].goalAt);
   const before = await goal();
-  await page.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('button', { name: 'Also done' }).click();
   await page.getByRole('button', { name: 'Foil went on' }).click();
   await expect(page.getByRole('list', { name: 'Foods' })).toBeVisible();
   expect(await goal()).toBeGreaterThan(before + 60_000);
-  await page.getByRole('button', { name: 'Something else' }).click();
+  await page.getByRole('button', { name: 'Also done' }).click();
   await page.getByLabel('Dial, °C').fill('900');
   await page.getByRole('button', { name: 'Set', exact: true }).click();
   await expect(page.getByText(/choose 60 °C to 290 °C/)).toBeVisible();

@@ -124,7 +124,7 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
             aria-expanded={seen === 'besides'}
             onClick={() => setSeen(seen === 'besides' ? 'foods' : 'besides')}
           >
-            {seen === 'besides' ? 'Nothing else' : 'Something else'}
+            {seen === 'besides' ? 'Nothing else' : 'Also done'}
           </Button>
         </Actions>
       </div>

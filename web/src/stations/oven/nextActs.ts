@@ -24,11 +24,16 @@ export function lateWords(act: NextAct, nowMs: number): string {
   return late < 1 ? 'now' : `${late} min late, was due ${sayClock(act.dueAt)}`;
 }
 
-/** The next things to do besides the one on top. */
-export function actsAhead(bake: WholeBake, nowMs: number, current: NextAct | null, isMeasuring: boolean): NextAct[] {
-  return bake.next
-    .filter((act) => act !== current && !(isMeasuring && act.kind === 'measure' && dueAt(act) <= nowMs))
-    .slice(0, MOST_AHEAD);
+/**
+ * The next things to do besides the one on top.
+ *
+ * @param current The act of hands on top, or null where the judge's is.
+ * @param isJudgesNow What the judge asks for now stands on top already.
+ */
+export function actsAhead(bake: WholeBake, nowMs: number, current: NextAct | null, isJudgesNow: boolean): NextAct[] {
+  const isOnTop = (act: NextAct) =>
+    isJudgesNow && !act.isExpected && !ofHands.includes(act.kind) && dueAt(act) <= nowMs;
+  return bake.next.filter((act) => act !== current && !isOnTop(act)).slice(0, MOST_AHEAD);
 }
 
 /** "18:04", "about 18:40", "since 18:01" */
