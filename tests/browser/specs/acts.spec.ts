@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, liveBake, passMinutes, test } from '../kitchen';
 
 /** A tray with something to do: courgettes after 6 min, a turn at 10, the dial at 12. */
@@ -58,11 +59,8 @@ async function startBusyBake(kitchen: { address: string }) {
   expect(started.status).toBe(201);
 }
 
-test('acts ring, are done, put off and skipped with one hand, and what was not planned is one tap', async ({
-  page,
-  kitchen,
-}) => {
-  // Counts what the page plays: how many notes, and how loud.
+/** Counts what the page plays: how many notes, and how loud. */
+async function listen(page: Page): Promise<() => Promise<number[]>> {
   await page.addInitScript(() => {
     const heard: number[] = [];
     Object.assign(window, { heard });
@@ -72,7 +70,14 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
       return ramp.call(this, value, at);
     };
   });
-  const heard = () => page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+  return () => page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+}
+
+test('acts ring, are done, put off and skipped with one hand, and what was not planned is one tap', async ({
+  page,
+  kitchen,
+}) => {
+  const heard = await listen(page);
   await startBusyBake(kitchen);
   await page.goto(`${kitchen.address}/oven`);
   const top = page.getByRole('heading', { level: 1 });
@@ -129,16 +134,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
 });
 
 test('an alarm that is not touched gets louder, and a silent screen says so', async ({ page, kitchen }) => {
-  await page.addInitScript(() => {
-    const heard: number[] = [];
-    Object.assign(window, { heard });
-    const ramp = AudioParam.prototype.linearRampToValueAtTime;
-    AudioParam.prototype.linearRampToValueAtTime = function (value, at) {
-      if (value > 0) heard.push(value);
-      return ramp.call(this, value, at);
-    };
-  });
-  const heard = () => page.evaluate(() => (window as unknown as { heard: number[] }).heard);
+  const heard = await listen(page);
   await startBusyBake(kitchen);
   await page.goto(`${kitchen.address}/oven`);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');

@@ -105,9 +105,11 @@ internal sealed class SurfaceLayer
     }
 
     /// <summary>
-    /// Remembers a step's start, to return to if the step is not kept, and guesses how wet the surface is half-way: a film of
-    /// juice covers a share of it, and the rest dries.
+    /// Remembers a step's start, to return to if the step is not kept, guesses where its first stage ends, and how wet the surface
+    /// is half-way: a film of juice covers a share of it, and the rest dries.
     /// </summary>
+    /// <param name="stepS">Length of the step, s.</param>
+    /// <param name="gamma">Share of it that a stage takes.</param>
     public void Begin(double stepS, double gamma)
     {
         TemperatureC.CopyTo(_keptC, 0);
