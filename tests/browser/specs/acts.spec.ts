@@ -77,6 +77,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   page,
   kitchen,
 }) => {
+  test.setTimeout(240_000);
   const heard = await listen(page);
   await startBusyBake(kitchen);
   await page.goto(`${kitchen.address}/oven`);
@@ -134,6 +135,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
 });
 
 test('an alarm that is not touched gets louder, and a silent screen says so', async ({ page, kitchen }) => {
+  test.setTimeout(240_000);
   const heard = await listen(page);
   await startBusyBake(kitchen);
   await page.goto(`${kitchen.address}/oven`);
