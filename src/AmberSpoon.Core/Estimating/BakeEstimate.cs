@@ -124,13 +124,13 @@ public sealed class BakeEstimate
     }
 
     /// <summary>
-    /// By when 99 kitchens of 100 have all chicken that is in at the rule's everyday number, if it stays where it is, min since the
-    /// first food: for a cook without a thermometer. It is never enough for "serve". Null where that is beyond what is followed, or
-    /// no chicken is in.
+    /// By when 99 kitchens of 100 have all chicken, also what is still to go in, at the rule's everyday number, if it stays where it
+    /// is, min since the first food: for a cook without a thermometer. It is never enough for "serve". Null where that is beyond
+    /// what is followed, or all chicken is off the tray.
     /// </summary>
     public double? CautiousMinutes()
     {
-        double?[] whenS = [.. Chicken.Where(lot => State.Find(lot.LotId) is { HasGoneIn: true, IsOff: false }).Select(lot => WhenS(
+        double?[] whenS = [.. Chicken.Where(lot => State.Find(lot.LotId) is { IsOff: false }).Select(lot => WhenS(
             lot.LotId, new CoreGoal(new(Math.Max(_profile.AimC, _profile.RuleFor(lot.IsStuffed).Everyday.Celsius), Units.TemperatureUnit.Celsius)), NinetyNineZ))];
         return whenS.Length == 0 || whenS.Any(when => when is null) ? null : whenS.Max() / 60;
     }

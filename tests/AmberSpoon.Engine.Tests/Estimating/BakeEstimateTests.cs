@@ -40,6 +40,11 @@ public sealed class BakeEstimateTests
         // What was read narrows it; what is off the tray is not waited for.
         Assert.InRange(At(26, (25, Log.Reading(1, 1, 62)), (25, Log.Reading(1, 2, 62))).CautiousMinutes()!.Value, 26, cautious - 3);
         Assert.Null(At(26, (25, new LotOut(new(1)))).CautiousMinutes());
+
+        // What is still to go in is waited for.
+        TrayPlan late = Two with { Chicken = [Two.Chicken[0], Plans.Chicken(2, Cut.BoneInThigh, 1, 165) with { AddAtMinutes = 30 }] };
+        var soon = new BakeEstimate(TrayCourses.Of(BakeState.Fold(late, [Log.First]), TrayForecaster.Forecast(late), 300, KitchenPrior.Usual), 300);
+        Assert.InRange(soon.CautiousMinutes()!.Value, cautious + 20, cautious + 40);
     }
 
     private static ReviewedReading Last(BakeEstimate estimate) => estimate.Review.Readings[^1];

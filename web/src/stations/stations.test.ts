@@ -284,6 +284,9 @@ test('a look that was due before comes before the act, and what may be served co
   expect(instructionFor({ ...bake('measure', 'oven', -2), next }, now).act).toBe('Measure it now');
   expect(instructionFor({ ...bake('measure', 'oven', -0.5), next }, now).act).toBe('Baste');
   expect(instructionFor({ ...bake('serve', 'oven', null), next }, now).act).toBe('Serve');
+  expect(instructionFor({ ...bake('restThenCheck', 'oven', 3), next }, now).act).toBe('Take it out to rest');
+  expect(instructionFor({ ...bake('backIn', 'worktop', 5), next }, now).act).toBe('Put it back in');
+  expect(instructionFor({ ...bake('backIn', 'oven', 5), next }, now).act).toBe('Baste');
 });
 
 test('three things are told ahead; what is only expected says about', () => {

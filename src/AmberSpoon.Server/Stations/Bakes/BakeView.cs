@@ -34,7 +34,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Lots">Every lot, chicken first.</param>
 /// <param name="Acts">The plan's steps and what became of them.</param>
 /// <param name="Next">Of a live bake: all that hands are still to do, in order of time.</param>
-/// <param name="CautiousAt">By when 99 kitchens of 100 would have all chicken that is in hot enough, for a cook without a thermometer; never enough to serve by.</param>
+/// <param name="CautiousAt">By when 99 kitchens of 100 would have all chicken hot enough, for a cook without a thermometer; never enough to serve by.</param>
 /// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>

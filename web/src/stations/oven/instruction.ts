@@ -20,7 +20,10 @@ type Judged = Pick<Instruction, 'act' | 'when' | 'due'>;
 /** The one thing to do now: what hands have to do where its time has come, or what the judge asks for. */
 export function instructionFor(bake: WholeBake, nowMs: number): Instruction {
   const judged = byJudge(bake, nowMs);
-  const hands = bake.verdict?.kind === 'serve' ? null : dueAct(bake, nowMs);
+  // A tray that is out, or has to come out, does not wait for a brush.
+  const isJudgesTurn =
+    bake.place !== 'oven' || bake.verdict?.kind === 'serve' || bake.verdict?.kind === 'restThenCheck';
+  const hands = isJudgesTurn ? null : dueAct(bake, nowMs);
   const check = bake.verdict?.nextCheckAt;
   const checkFirst = judged.due && hands && check && Date.parse(check) < Date.parse(hands.dueAt);
   if (hands && !checkFirst)
