@@ -8,6 +8,7 @@ using AmberSpoon.Server.Problems;
 using AmberSpoon.Server.Startup;
 using AmberSpoon.Server.Stations.Bakes;
 using AmberSpoon.Server.Stations.Choices;
+using AmberSpoon.Server.Stations.Feed;
 using AmberSpoon.Server.Stations.Prep;
 using AmberSpoon.Server.Stations.Recipes;
 using AmberSpoon.Server.Stations.Tray;
@@ -24,14 +25,14 @@ builder.Host.UseSerilog((context, log) => log.ReadFrom.Configuration(context.Con
     formatProvider: System.Globalization.CultureInfo.InvariantCulture));
 builder.Services.AddSingleton(settings);
 builder.Services.AddSingleton<KitchenCondition>();
-builder.Services.AddSingleton<TimeProvider>(_ =>
-    settings.ClockStartsAt is { } startsAt ? new ShiftedTimeProvider(startsAt) : TimeProvider.System);
+builder.Services.AddSingleton(_ => RehearsalClock.Of(settings));
 builder.Services.AddDbContext<KitchenDb>((services, options) =>
     KitchenDb.Configure(options, services.GetRequiredService<KitchenSettings>().File));
 builder.Services.AddScoped<TrayShelf>();
 builder.Services.AddScoped<BakeBook>();
 builder.Services.AddScoped<CommandBook>();
 builder.Services.AddScoped<BakeDesk>();
+builder.Services.AddScoped<FeedDesk>();
 builder.Services.AddScoped<TrayDesk>();
 builder.Services.AddScoped<PrepShelf>();
 builder.Services.AddScoped<PrepDesk>();
@@ -40,6 +41,7 @@ builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<PrepPlanner>();
 builder.Services.AddSingleton<LiveBakes>();
 builder.Services.AddSingleton<LiveViews>();
+builder.Services.AddSingleton<ProbeStreams>();
 builder.Services.AddSingleton<TrayAnswers>();
 builder.Services.AddSingleton<Turns>();
 builder.Services.AddSingleton<AnswerCheck>();
@@ -83,12 +85,14 @@ app.UseStaticFiles(new StaticFileOptions { OnPrepareResponse = PageFiles.SayHowL
 
 app.UseRequestGate();
 app.UseKitchenDoor();
+app.UseRehearsal();
 
 RouteGroupBuilder api = app.MapGroup("/api");
 api.MapTray();
 api.MapPrep();
 api.MapRecipes();
 api.MapBakes();
+api.MapFeed();
 api.MapWhy();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");
 

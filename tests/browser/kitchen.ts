@@ -85,6 +85,17 @@ export class KitchenServer {
     this.clockMs = Date.parse(clock);
   }
 
+  /** Lets time pass while the server runs. */
+  async pass(minutes: number) {
+    const answer = await fetch(`${this.address}/api/rehearsal/clock`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ minutes }),
+    });
+    expect(answer.status).toBe(204);
+    this.clockMs += minutes * 60_000;
+  }
+
   /** Lets time pass while the server is closed. */
   skip(minutes: number) {
     this.clockMs += minutes * 60_000;
@@ -152,13 +163,6 @@ export async function choosePiece(page: Page, name: RegExp) {
 
 /** The only live bake. */
 export const liveBake = async (kitchen: KitchenServer) => (await kitchen.get('/api/bakes?live=true')).bakes[0];
-
-/** Passes minutes of the evening with the server closed, as after a power cut. */
-export async function passMinutes(kitchen: KitchenServer, minutes: number) {
-  await kitchen.kill();
-  kitchen.skip(minutes);
-  await kitchen.open();
-}
 
 /** The invented household as the server seeds it: made by the first test of each worker, copied by its others. */
 async function seededFolder(first: KitchenServer): Promise<string> {

@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
@@ -35,6 +36,9 @@ public sealed record BakeState(
 {
     /// <summary>What was done that nobody had planned, in order.</summary>
     public IReadOnlyList<PlannedStep> Besides { get; init; } = [];
+
+    /// <summary>Probes on a wire, and the piece each is in.</summary>
+    public ImmutableSortedDictionary<string, ProbePlace> Probes { get; init; } = ImmutableSortedDictionary.Create<string, ProbePlace>(StringComparer.Ordinal);
 
     public bool IsLive => FinishedS is null;
 
@@ -85,11 +89,12 @@ public sealed record BakeState(
         double atS = Math.Max(LatestS, ownS);
         BakeState next = told.What switch
         {
-            Measured measured => this with { Readings = [.. Readings, new(told.Seq, measured.Piece, ownS, measured.Temperature, null)] },
+            Measured measured => this with { Readings = [.. Readings, new(told.Seq, measured.Piece, ownS, measured.Temperature, null, measured.Probe)] },
             Answered answered => this with
             {
                 Readings = [.. Readings.Select(reading => reading.Seq == answered.Reading ? reading with { Answer = answered.Answer } : reading)],
             },
+            ProbePlaced placed => this with { Probes = placed.Piece is { } piece ? Probes.SetItem(placed.Probe, new(piece, ownS)) : Probes.Remove(placed.Probe) },
             Said said => this with { LastSaid = said },
             Moved moved => TrayTo(moved.Place, atS),
             Resting => TrayTo(BakePlace.Worktop, atS),
@@ -104,7 +109,7 @@ public sealed record BakeState(
             Finished => this with { FinishedS = atS },
             _ => this,
         };
-        return next with { Seq = told.Seq, LatestS = told.What is Measured or Noted or Answered or Said or Postponed ? LatestS : atS };
+        return next with { Seq = told.Seq, LatestS = told.What is Measured or ProbePlaced or Noted or Answered or Said or Postponed ? LatestS : atS };
     }
 
     /// <summary>Plans and their steps count in whole minutes.</summary>

@@ -10,4 +10,5 @@ namespace AmberSpoon.Core.Bakes;
 /// <param name="AtS">Seconds since the first food went in.</param>
 /// <param name="Temperature">As typed.</param>
 /// <param name="Answer">What the cook answered when asked about it; null where nothing was.</param>
-public sealed record ReadingTaken(int Seq, PieceRef Piece, double AtS, EnteredTemperature Temperature, ReadingAnswer? Answer);
+/// <param name="Probe">The probe on a wire that told it; null where a cook typed it.</param>
+public sealed record ReadingTaken(int Seq, PieceRef Piece, double AtS, EnteredTemperature Temperature, ReadingAnswer? Answer, string? Probe = null);

@@ -3,7 +3,9 @@ using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Doneness.Judging;
 using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Probes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
@@ -109,6 +111,25 @@ public sealed class BakeEstimate
     /// <summary>What is believed of a piece's coldest middle now, °C.</summary>
     public (double LowC, double LikeliestC, double HighC) Now(PieceRef piece) =>
         (Belief.MiddleC(piece, NowS, SlowZ), Belief.MiddleC(piece, NowS, 0), Belief.MiddleC(piece, NowS, FastZ));
+
+    /// <summary>What a probe in the middle of a piece should show at a moment; null where that piece is not in.</summary>
+    public ProbeExpectation? Expected(PieceRef piece, double atS)
+    {
+        if (State.Plan.Chicken.FirstOrDefault(lot => lot.LotId == piece.Lot) is not { } chicken || piece.Piece < 1 || piece.Piece > chicken.Count
+            || State.Find(piece.Lot) is not { HasGoneIn: true } lot)
+        {
+            return null;
+        }
+
+        (double coldestC, double hottestC) = ReadingReview.Believable(Belief, piece, atS);
+        double fromS = Math.Max(lot.InS, atS - ProbeWatch.FrozenS);
+        double riseC = atS > fromS ? 60 * (Belief.MiddleC(piece, atS, 0) - Belief.MiddleC(piece, fromS, 0)) / (atS - fromS) : 0;
+        return new(coldestC, hottestC, riseC, lot.Place == BakePlace.Oven ? DialC() : null, CutTable.HasBone(chicken.Cut));
+    }
+
+    /// <summary>What the dial says now, as far as anybody said so, °C.</summary>
+    private double DialC() => AsBaked.PlanOf(State).Steps.Where(step => step.Kind == StepKind.Lower && 60 * step.AtMinutes <= NowS)
+        .Select(step => step.Setting!.ToTemperature().Celsius).LastOrDefault(State.Plan.OvenSetting.ToTemperature().Celsius);
 
     /// <summary>When a lot reaches its goal if it stays where it is, min since the first food; null where the likeliest kitchen never does.</summary>
     public TimeBand? GoalBand(LotId lot)

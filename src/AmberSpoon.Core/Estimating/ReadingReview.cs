@@ -55,6 +55,10 @@ public sealed record ReadingReview(KitchenBelief Belief, IReadOnlyList<ReviewedR
     /// <summary>What is believed without what was measured on one piece: what the others say of it.</summary>
     public KitchenBelief Without(PieceRef piece) => Others.GetValueOrDefault(piece, Belief);
 
+    /// <summary>What a reading of a piece may show and be believed at once, °C.</summary>
+    internal static (double ColdestC, double HottestC) Believable(KitchenBelief belief, PieceRef piece, double atS) =>
+        (belief.ReadingC(piece, atS, ColdZ), Math.Min(ReadingLimits.HottestMeatC, belief.ReadingC(piece, atS, HotZ)));
+
     /// <summary>By the last of them.</summary>
     private static KitchenBelief Learnt(KitchenBelief belief, List<ReviewedReading> readings)
     {
@@ -72,8 +76,7 @@ public sealed record ReadingReview(KitchenBelief Belief, IReadOnlyList<ReviewedR
     {
         EnteredTemperature temperature = taken.Answer == ReadingAnswer.OtherUnit ? Otherwise(taken.Temperature) : taken.Temperature;
         var meant = new TimedReading(taken.AtS, temperature);
-        double hottestC = Math.Min(ReadingLimits.HottestMeatC, belief.ReadingC(taken.Piece, taken.AtS, HotZ));
-        double coldestC = belief.ReadingC(taken.Piece, taken.AtS, ColdZ);
+        (double coldestC, double hottestC) = Believable(belief, taken.Piece, taken.AtS);
         bool isHot = meant.CoreC > hottestC;
         bool isCold = meant.CoreC < coldestC;
         if (!isHot && !isCold)

@@ -31,5 +31,9 @@ public static class CutTable
 
     private static readonly FrozenDictionary<Cut, CutFacts> ByCut = All.ToFrozenDictionary(facts => facts.Cut);
 
+    /// <summary>There is a bone in its meat for the tip of a thermometer to touch.</summary>
+    public static bool HasBone(Cut cut) =>
+        cut is Cut.BoneInThigh or Cut.Drumstick or Cut.LegQuarter or Cut.BoneInBreast or Cut.WholeWing or Cut.Drumette or Cut.WingFlat;
+
     public static CutFacts For(Cut cut) => ByCut[cut];
 }

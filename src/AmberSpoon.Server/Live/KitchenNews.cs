@@ -19,6 +19,10 @@ internal sealed class KitchenNews(IHubContext<KitchenHub> hub, KitchenCondition 
 
     public Task BakeChanged(Guid id, int seq) => Tell(KitchenTopic.Oven, id.ToString(), seq);
 
+    /// <summary>Nothing was stored: thermometers show something new.</summary>
+    public Task ProbesHeard(Guid bake) =>
+        hub.Clients.All.SendAsync(Message, JsonNamingPolicy.CamelCase.ConvertName(nameof(KitchenTopic.Probes)), bake.ToString(), null, CancellationToken.None);
+
     /// <param name="topic">What it was about.</param>
     /// <param name="id">Which of them; null for all.</param>
     /// <param name="version">Its version now; null where it has none.</param>

@@ -5,6 +5,7 @@ public enum KitchenTopic
 {
     Tray,
     Oven,
+    Probes,
     Log,
     Prep,
     Marinades,

@@ -9,8 +9,11 @@ public sealed record KitchenSettings
     /// <summary>Fill an empty kitchen with the invented household.</summary>
     public bool Demo { get; init; }
 
-    /// <summary>Rehearse at another time of day: the clock starts here and runs at the usual pace.</summary>
+    /// <summary>Rehearse at another time of day: the clock starts here.</summary>
     public DateTimeOffset? ClockStartsAt { get; init; }
+
+    /// <summary>Rehearse faster: seconds of the kitchen in a second of the wall, 1 to 240.</summary>
+    public double ClockPace { get; init; } = 1;
 
     public string File => Path.Combine(Data, "kitchen.db");
 }

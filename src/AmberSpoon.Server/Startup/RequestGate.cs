@@ -1,5 +1,6 @@
 using System.Net.Http.Headers;
 using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Feed;
 
 namespace AmberSpoon.Server.Startup;
 
@@ -49,7 +50,8 @@ internal static class RequestGate
         }
 
         return MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
-            && string.Equals(type.MediaType, "application/json", StringComparison.OrdinalIgnoreCase)
+            && (string.Equals(type.MediaType, "application/json", StringComparison.OrdinalIgnoreCase)
+                || (string.Equals(type.MediaType, FeedEndpoints.JsonLines, StringComparison.OrdinalIgnoreCase) && request.Path.Value!.EndsWith("/feed", StringComparison.Ordinal)))
             && (type.CharSet is null || string.Equals(type.CharSet.Trim('"'), "utf-8", StringComparison.OrdinalIgnoreCase));
     }
 }

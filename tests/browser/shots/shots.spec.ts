@@ -1,5 +1,5 @@
 import { join } from 'node:path';
-import { choosePiece, expect, KitchenServer, measure, passMinutes, startBake, test } from '../kitchen';
+import { choosePiece, expect, KitchenServer, measure, startBake, test } from '../kitchen';
 
 const folder = process.env.SHOTS ?? join(import.meta.dirname, '../../docs/screenshots');
 const sizes = [
@@ -75,13 +75,13 @@ test('pictures for the docs', async ({ browser }) => {
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('log');
       await startBake(page, kitchen);
-      await passMinutes(kitchen, 21);
+      await kitchen.pass(21);
       await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });
       await shoot('oven', true);
       await page.getByRole('button', { name: 'See inside' }).click();
       await shoot('oven-inside');
       await page.getByRole('button', { name: 'See the foods' }).click();
-      await passMinutes(kitchen, 13);
+      await kitchen.pass(13);
       await expect(page.getByTestId('elapsed')).toHaveText(/^34/, { timeout: 15_000 });
       await choosePiece(page, /thigh 1/i);
       await measure(page, '72.5');

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, liveBake, passMinutes, test } from '../kitchen';
+import { expect, liveBake, test } from '../kitchen';
 
 /** A tray with something to do: courgettes after 6 min, a turn at 10, the dial at 12. */
 async function startBusyBake(kitchen: { address: string }) {
@@ -95,7 +95,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   await top.click();
   expect(await heard()).toEqual([]);
 
-  await passMinutes(kitchen, 8);
+  await kitchen.pass(8);
   await expect(top).toHaveText('Add the courgettes');
   await expect(page.getByText(/2 min late, was due 17:0/)).toBeVisible();
   await expect.poll(async () => (await heard()).length).toBeGreaterThanOrEqual(6);
@@ -104,12 +104,12 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   await expect(top).toHaveText('Leave it in');
   expect((await liveBake(kitchen)).lots[1].place).toBe('oven');
 
-  await passMinutes(kitchen, 3);
+  await kitchen.pass(3);
   await expect(top).toHaveText('Turn the pieces');
   await page.getByRole('button', { name: '3 min later' }).click();
   await expect(top).toHaveText('Leave it in');
   await expect(next.getByRole('listitem').first()).toHaveText(/Oven to 180 °C/);
-  await passMinutes(kitchen, 4);
+  await kitchen.pass(4);
   await expect(top).toHaveText('Oven to 180 °C');
   await page.getByRole('button', { name: 'Skip it' }).click();
   await expect(top).toHaveText('Turn the pieces');
@@ -142,7 +142,7 @@ test('an alarm that is not touched gets louder, and a silent screen says so', as
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
   await page.getByRole('button', { name: 'Tap to let it ring' }).click();
   await expect(page.getByRole('button', { name: 'Rings here' })).toBeVisible();
-  await passMinutes(kitchen, 7);
+  await kitchen.pass(7);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add the courgettes');
   await expect.poll(async () => new Set(await heard()).size, { timeout: 40_000 }).toBeGreaterThanOrEqual(2);
   const gains = await heard();

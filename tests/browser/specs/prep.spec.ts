@@ -3,7 +3,7 @@ import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import AxeBuilder from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
-import { expect, type KitchenServer, passMinutes, test } from '../kitchen';
+import { expect, type KitchenServer, test } from '../kitchen';
 
 const open = async (page: Page, kitchen: KitchenServer, tab: string) => {
   await page.goto(`${kitchen.address}/prep`);
@@ -91,7 +91,7 @@ test('a running marinade stands on every station, survives a power cut and says 
   const bar = page.getByRole('region', { name: 'Marinades that are running' });
   await expect(bar).toContainText(/turn it over 18:0\d; ready 19:0\d/);
 
-  await passMinutes(kitchen, 65);
+  await kitchen.pass(65);
   await page.goto(`${kitchen.address}/tray`);
   await expect(bar).toContainText(/turn it over now; ready 19:0\d/);
   await bar.getByRole('button', { name: 'Turned' }).click();

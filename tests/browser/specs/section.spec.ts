@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, passMinutes, startBake, test } from '../kitchen';
+import { expect, startBake, test } from '../kitchen';
 
 const inside = (page: Page) => page.getByText(/^Coldest -?\d+ °/);
 const seeInside = (page: Page) => page.getByRole('button', { name: 'See inside' }).click();
@@ -54,7 +54,7 @@ test('each lot is cut open: another cut has no bone, a vegetable is one too', as
 
 test('a live bake and a past one are cut open at the spoon', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
-  await passMinutes(kitchen, 20);
+  await kitchen.pass(20);
   await page.reload();
   await expect(page.getByTestId('elapsed')).toHaveText(/^20/);
   await seeInside(page);

@@ -11,6 +11,7 @@ export async function unwrap<T>(request: Promise<{ data?: T; error?: unknown; re
     throw new Problem(0, 'The kitchen server does not answer. What you typed is still here; trying again.');
   });
   if (!response.ok) throw Problem.from(response.status, error);
-  if (data && typeof data === 'object' && 'now' in data && typeof data.now === 'string') noteServerTime(data.now);
+  if (data && typeof data === 'object' && 'now' in data && typeof data.now === 'string')
+    noteServerTime(data.now, Number(response.headers.get('Kitchen-Pace') ?? 1));
   return data as T;
 }

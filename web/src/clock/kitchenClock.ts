@@ -1,22 +1,29 @@
 import { useEffect, useState } from 'react';
 
-/** How far the server's clock is ahead of this device's, ms. Times on screen follow the server. */
-let aheadMs = 0;
+/** What the server's clock showed last, and when that was by this device's. Times on screen follow the server. */
+let known = { serverMs: Date.now(), deviceMs: Date.now(), pace: 1 };
 const onCorrection = new Set<() => void>();
 
-export function noteServerTime(serverNow: string) {
-  aheadMs = Date.parse(serverNow) - Date.now();
+/** @param pace Seconds of the kitchen in a second of the wall: more than 1 in a rehearsal only. */
+export function noteServerTime(serverNow: string, pace: number) {
+  known = { serverMs: Date.parse(serverNow), deviceMs: Date.now(), pace };
   for (const tell of onCorrection) tell();
 }
 
-export const kitchenNow = () => Date.now() + aheadMs;
+export const kitchenNow = () => known.serverMs + (Date.now() - known.deviceMs) * known.pace;
+
+/** So many ms of the kitchen, in ms of this device. */
+export const onDeviceMs = (kitchenMs: number) => kitchenMs / known.pace;
+
+const TICK_MS = 1000;
+const SHORTEST_TICK_MS = 200;
 
 /** The kitchen's time, ms since 1970, new every second and whenever the server corrects it. */
 export function useKitchenNow(): number {
   const [now, setNow] = useState(kitchenNow);
   useEffect(() => {
     const tell = () => setNow(kitchenNow());
-    const timer = setInterval(tell, 1000);
+    const timer = setInterval(tell, Math.max(SHORTEST_TICK_MS, onDeviceMs(TICK_MS)));
     onCorrection.add(tell);
     return () => {
       clearInterval(timer);

@@ -2,11 +2,15 @@ import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@t
 import { api, unwrap } from '../api/client';
 import { useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
+import { onDeviceMs } from '../clock/kitchenClock';
 import type { BakesView, BakeView, EventRequest } from '../api/types';
 import { useSection } from './queries';
 
 /** An estimate looks half an hour ahead; asking again each minute keeps now true. */
 const REFRESH_MS = 60_000;
+
+/** A rehearsal's minute may be shorter than an answer takes. */
+const SHORTEST_REFRESH_MS = 1500;
 
 /** A bake with all that is known of it; lists of finished ones leave most out. */
 export type WholeBake = BakeView & {
@@ -22,7 +26,7 @@ export function useLiveBakes() {
   const query = useQuery({
     queryKey: ['oven'],
     queryFn: () => unwrap(api.GET('/api/bakes', { params: { query: { live: true } } })),
-    refetchInterval: (asked) => (asked.state.data?.bakes.length ? REFRESH_MS : false),
+    refetchInterval: (asked) => (asked.state.data?.bakes.length ? Math.max(SHORTEST_REFRESH_MS, onDeviceMs(REFRESH_MS)) : false),
   });
   return { ...query, bakes: (query.data?.bakes ?? []).filter(isWhole) };
 }

@@ -21,6 +21,7 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(DoneBesides), "did")]
 [JsonDerivedType(typeof(OvenSet), "ovenSet")]
 [JsonDerivedType(typeof(Measured), "reading")]
+[JsonDerivedType(typeof(ProbePlaced), "probe")]
 [JsonDerivedType(typeof(Answered), "answer")]
 [JsonDerivedType(typeof(Noted), "note")]
 [JsonDerivedType(typeof(Finished), "finished")]
@@ -77,7 +78,13 @@ public sealed record OvenSet(EnteredTemperature Setting) : Happening;
 /// <param name="Piece">Which piece.</param>
 /// <param name="Temperature">What it showed, as typed.</param>
 /// <param name="HeldSeconds">How long it was said to have stayed there, s: kept from old bakes, and counts for nothing.</param>
-public sealed record Measured(PieceRef Piece, EnteredTemperature Temperature, int? HeldSeconds = null) : Happening;
+/// <param name="Probe">The probe on a wire that told it; null where a cook typed it.</param>
+public sealed record Measured(PieceRef Piece, EnteredTemperature Temperature, int? HeldSeconds = null, string? Probe = null) : Happening;
+
+/// <summary>A probe on a wire was put into a piece, or taken out.</summary>
+/// <param name="Probe">As it calls itself.</param>
+/// <param name="Piece">Which piece; null where it is in none any more.</param>
+public sealed record ProbePlaced(string Probe, PieceRef? Piece) : Happening;
 
 /// <summary>The answer to the question that a reading raised.</summary>
 /// <param name="Reading">The reading's <see cref="BakeEvent.Seq"/>.</param>

@@ -154,6 +154,14 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
         }
     }
 
+    /// <summary>What is believed of a running bake now; null of a finished one.</summary>
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<BakeEstimate?> Believed(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        return bake.IsLive ? EstimateOf(bake, await Told(bake, cancel)) : null;
+    }
+
     private async Task<BakeView> View(BakeRow bake, CancellationToken cancel) => View(bake, await Told(bake, cancel));
 
     private async Task<IReadOnlyList<BakeEvent>> Told(BakeRow bake, CancellationToken cancel)

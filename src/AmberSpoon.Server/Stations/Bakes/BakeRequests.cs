@@ -17,8 +17,8 @@ public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
 /// <param name="CommandId">Made by the client: sent again, it happens once.</param>
 /// <param name="Kind">started and said are the kitchen's own; all others may be told.</param>
 /// <param name="At">When it happened; left out for now.</param>
-/// <param name="Lot">Of lotIn, lotOut, later and reading: which lot.</param>
-/// <param name="Piece">Of reading: which of its pieces, from 1, the heaviest first.</param>
+/// <param name="Lot">Of lotIn, lotOut, later, probe and reading: which lot.</param>
+/// <param name="Piece">Of reading and probe: which of its pieces, from 1, the heaviest first.</param>
 /// <param name="Value">Of reading: what the thermometer showed.</param>
 /// <param name="Unit">Of reading: in which unit.</param>
 /// <param name="Place">Of moved: where the tray is now.</param>
@@ -28,6 +28,7 @@ public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
 /// <param name="Setting">Of ovenSet: what the dial says now.</param>
 /// <param name="Reading">Of answer: the seq of the reading that was asked about.</param>
 /// <param name="Answer">Of answer: what the cook says.</param>
+/// <param name="Probe">Of probe: which probe on a wire. Of reading: the one that told it; left out for what was typed.</param>
 /// <param name="Text">Of note: what was seen.</param>
 /// <param name="Event">Of corrected: the seq of what was told by mistake.</param>
 public sealed record EventRequest(
@@ -45,5 +46,6 @@ public sealed record EventRequest(
     TemperatureRequest? Setting = null,
     int? Reading = null,
     ReadingAnswer? Answer = null,
+    string? Probe = null,
     string? Text = null,
     int? Event = null);

@@ -66,6 +66,9 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
             .NotEmpty().WithMessage("Write what you saw.")
             .Must(text => (text?.Trim().Length ?? 0) <= LongestNote).WithMessage($"Keep the note under {LongestNote} letters.")
             .OverridePropertyName("text"));
+        When(told => told!.Kind is "probe" or "reading", () => RuleFor(told => told!.Probe)
+            .Must((told, probe) => probe is null ? told!.Kind == "reading" : ProbeName.IsGood(probe))
+            .OverridePropertyName("probe").WithMessage(ProbeName.Sentence));
         When(told => told!.Kind == "reading", () => RuleFor(told => told!).Must(told => told.Value is { } value && double.IsFinite(value) && Check.IsChosen(told.Unit))
             .OverridePropertyName("value").WithMessage("Write what the thermometer shows, such as 74.")
             .DependentRules(() => RuleFor(told => told!)

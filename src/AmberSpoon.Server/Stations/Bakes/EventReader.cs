@@ -26,6 +26,7 @@ internal sealed class EventReader
         ["did"] = (reader, request, at, _) => reader.BesidesOf(request, at),
         ["ovenSet"] = (_, request, _, _) => new OvenSet(request.Setting!.ToEntered()),
         ["reading"] = (reader, request, at, atS) => reader.ReadingOf(request, at, atS),
+        ["probe"] = (reader, request, at, _) => reader.ProbeOf(request, at),
         ["answer"] = (reader, request, at, _) => reader.AnswerOf(request, at),
         ["note"] = (_, request, _, _) => new Noted(request.Text!.Trim()),
         ["finished"] = (_, _, _, _) => new Finished(),
@@ -40,6 +41,9 @@ internal sealed class EventReader
 
     /// <summary>Every step that was not planned is followed by every forecast from then on.</summary>
     private const int MostBesides = 40;
+
+    /// <summary>More wires do not go through an oven's door.</summary>
+    public const int MostProbes = 12;
 
     private readonly DateTimeOffset _now;
     private readonly List<BakeEvent> _told;
@@ -195,7 +199,7 @@ internal sealed class EventReader
             : throw ProblemException.Conflict($"{at}.step", "That is more than one bake can follow. Note it instead.");
     }
 
-    private Measured ReadingOf(EventRequest request, string at, double atS)
+    private PieceRef PieceOf(EventRequest request, string at)
     {
         LotState lot = LotOf(request, at);
         if (State.Plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot.Lot) is not { } chicken)
@@ -203,11 +207,35 @@ internal sealed class EventReader
             throw Invalid($"{at}.lot", "Only chicken is measured.");
         }
 
-        if (request.Piece is not { } piece || piece < 1 || piece > chicken.Count)
+        return request.Piece is { } piece && piece >= 1 && piece <= chicken.Count
+            ? new(lot.Lot, piece)
+            : throw Invalid($"{at}.piece", chicken.Count == 1 ? "There is one piece of these: number 1." : $"Pieces are numbered 1 to {chicken.Count}.");
+    }
+
+    /// <summary>Without a lot it was taken out.</summary>
+    private ProbePlaced ProbeOf(EventRequest request, string at)
+    {
+        string probe = request.Probe!;
+        if (request.Lot is null && request.Piece is null)
         {
-            throw Invalid($"{at}.piece", chicken.Count == 1 ? "There is one piece of these: number 1." : $"Pieces are numbered 1 to {chicken.Count}.");
+            return State.Probes.ContainsKey(probe) ? new(probe, null) : throw ProblemException.Conflict($"{at}.probe", "That probe is in no piece.");
         }
 
+        PieceRef piece = PieceOf(request, at);
+        if (State.Find(piece.Lot)!.IsOff)
+        {
+            throw ProblemException.Conflict($"{at}.lot", "That is off the tray.");
+        }
+
+        return State.Probes.ContainsKey(probe) || State.Probes.Count < MostProbes
+            ? new(probe, piece)
+            : throw ProblemException.Conflict($"{at}.probe", $"A bake follows {MostProbes} probes at most.");
+    }
+
+    private Measured ReadingOf(EventRequest request, string at, double atS)
+    {
+        PieceRef piece = PieceOf(request, at);
+        LotState lot = State.Find(piece.Lot)!;
         if (lot.IsLeftOut || AsBaked.WithWhatWasDue(State, atS).Find(lot.Lot) is not { HasGoneIn: true })
         {
             throw ProblemException.Conflict($"{at}.lot", "That is not in yet: say first that it went in.");
@@ -215,7 +243,7 @@ internal sealed class EventReader
 
         return atS < lot.InS && lot.HasGoneIn
             ? throw ProblemException.Conflict($"{at}.at", "That was before it went in.")
-            : new(new PieceRef(lot.Lot, piece), new EnteredTemperature(request.Value!.Value, request.Unit!.Value));
+            : new(piece, new EnteredTemperature(request.Value!.Value, request.Unit!.Value), null, request.Probe);
     }
 
     private Answered AnswerOf(EventRequest request, string at)

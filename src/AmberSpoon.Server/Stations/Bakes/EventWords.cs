@@ -27,6 +27,8 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         DoneBesides besides => $"{ActWords.Of(new PlannedStep(besides.Step, 0, null, besides.ForMinutes))}, not planned.",
         OvenSet set => FormattableString.Invariant($"The oven was set to {set.Setting.Value:0.#} {Sign(set.Setting.Unit)}."),
         Measured measured => FormattableString.Invariant($"{Phrases.Capital(names.GetValueOrDefault(measured.Piece, "a piece"))}: {measured.Temperature.Value:0.#} {Sign(measured.Temperature.Unit)}."),
+        ProbePlaced { Piece: { } piece } placed => $"Probe {placed.Probe} went into {names.GetValueOrDefault(piece, "a piece")}.",
+        ProbePlaced placed => $"Probe {placed.Probe} was taken out.",
         Answered answered => $"Asked about reading {answered.Reading}: {AnswerName(answered.Answer)}.",
         Noted noted => noted.Text,
         Finished => "Finished.",
