@@ -169,12 +169,12 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             bool wasKept = _kept.TryGetValue(probe, out var kept) && kept.Piece == place.Piece && kept.Sample.AtS >= place.SinceS;
             if (!ProbeKeeping.IsWorthKeeping(sample, wasKept ? kept.Sample : null, kept.IsBelieved)
                 || sample.Celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC
-                || ProbeViews.Finding(estimate, _traces, probe, sample.AtS) is { Counts: false })
+                || ProbeViews.Finding(estimate, _places, _traces, probe, sample.AtS) is { Counts: false })
             {
                 return;
             }
 
-            TemperatureUnit unit = _units[probe];
+            TemperatureUnit unit = _units.GetValueOrDefault(probe, estimate.State.Plan.Unit);
             Kept.Add(new EventRequest(
                 IdOf(probe, sample.AtS, "reading"),
                 "reading",
@@ -184,7 +184,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
                 Value: Math.Round(new Temperature(sample.Celsius).In(unit), 1),
                 Unit: unit,
                 Probe: probe));
-            _kept[probe] = (sample, true, place.Piece);
+            _kept[probe] = (sample, estimate.Expected(place.Piece, sample.AtS) is not { } expected || sample.Celsius >= expected.ColdC, place.Piece);
         }
 
         private void Refuse(FeedLine line, string field, string sentence) => refused.Add(new(line.Number, field, sentence));

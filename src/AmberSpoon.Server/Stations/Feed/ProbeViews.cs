@@ -19,7 +19,7 @@ internal static class ProbeViews
         {
             ProbePlace? place = state.Probes.TryGetValue(probe, out ProbePlace found) ? found : null;
             ProbeTrace trace = Own(traces, probe, place);
-            ProbeFinding? finding = Finding(estimate, traces, probe, nowS);
+            ProbeFinding? finding = Finding(estimate, state.Probes, traces, probe, nowS);
             return new ProbeView(
                 probe,
                 place?.Piece.Lot.Value,
@@ -36,21 +36,28 @@ internal static class ProbeViews
     }
 
     /// <summary>What is wrong with one of them; null for nothing.</summary>
-    public static ProbeFinding? Finding(BakeEstimate estimate, IReadOnlyDictionary<string, ProbeTrace> traces, string probe, double nowS)
+    /// <param name="estimate">What is believed of the bake.</param>
+    /// <param name="places">Where each is, also as told a moment ago.</param>
+    /// <param name="traces">What was heard of each.</param>
+    /// <param name="probe">Which of them.</param>
+    /// <param name="nowS">s in the bake's time.</param>
+    public static ProbeFinding? Finding(
+        BakeEstimate estimate, IReadOnlyDictionary<string, ProbePlace> places, IReadOnlyDictionary<string, ProbeTrace> traces, string probe, double nowS)
     {
-        ProbePlace? place = estimate.State.Probes.TryGetValue(probe, out ProbePlace found) ? found : null;
+        ProbePlace? place = places.TryGetValue(probe, out ProbePlace found) ? found : null;
         ProbeTrace trace = Own(traces, probe, place);
         ProbeExpectation? expected = place is { } at && trace.Last is { } seen ? estimate.Expected(at.Piece, seen.AtS) : null;
-        if (ProbeWatch.Look(trace, expected, nowS, NameOf(probe)) is { Counts: false } wrong)
+        ProbeFinding? own = ProbeWatch.Look(trace, expected, nowS, NameOf(probe));
+        if (own is { Counts: false, Fault: not (ProbeFault.OnBone or ProbeFault.ThinEnd) })
         {
-            return wrong;
+            return own;
         }
 
-        if (place is { } own && trace.Last is { } last)
+        if (place is { } here && trace.Last is { } last)
         {
-            foreach ((string other, ProbePlace where) in estimate.State.Probes)
+            foreach ((string other, ProbePlace where) in places)
             {
-                if (other != probe && where.Piece == own.Piece && Own(traces, other, where).Last is { } beside && nowS - beside.AtS <= ProbeWatch.MissingS
+                if (other != probe && where.Piece == here.Piece && Own(traces, other, where).Last is { } beside && nowS - beside.AtS <= ProbeWatch.MissingS
                     && ProbeWatch.Beside(last.Celsius, beside.Celsius, NameOf(probe), NameOf(other)) is { } differing)
                 {
                     return differing;
@@ -58,7 +65,7 @@ internal static class ProbeViews
             }
         }
 
-        return ProbeWatch.Look(trace, expected, nowS, NameOf(probe));
+        return own;
     }
 
     private static ProbeTrace Own(IReadOnlyDictionary<string, ProbeTrace> traces, string probe, ProbePlace? place)
