@@ -2,8 +2,8 @@ import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@t
 import { api, unwrap } from '../api/client';
 import { useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
-import { onDeviceMs } from '../clock/kitchenClock';
 import type { BakesView, BakeView, EventRequest } from '../api/types';
+import { onDeviceMs } from '../clock/kitchenClock';
 import { useSection } from './queries';
 
 /** An estimate looks half an hour ahead; asking again each minute keeps now true. */
@@ -26,7 +26,8 @@ export function useLiveBakes() {
   const query = useQuery({
     queryKey: ['oven'],
     queryFn: () => unwrap(api.GET('/api/bakes', { params: { query: { live: true } } })),
-    refetchInterval: (asked) => (asked.state.data?.bakes.length ? Math.max(SHORTEST_REFRESH_MS, onDeviceMs(REFRESH_MS)) : false),
+    refetchInterval: (asked) =>
+      asked.state.data?.bakes.length ? Math.max(SHORTEST_REFRESH_MS, onDeviceMs(REFRESH_MS)) : false,
   });
   return { ...query, bakes: (query.data?.bakes ?? []).filter(isWhole) };
 }

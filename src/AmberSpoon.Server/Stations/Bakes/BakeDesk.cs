@@ -89,7 +89,8 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
     {
         BakeRow bake = await Find(id, cancel);
         IReadOnlyList<BakeEvent> told = await Told(bake, cancel);
-        return View(bake, told) with { Events = BakeViews.Told(bake, told, EstimateOf(bake, told)) };
+        BakeEstimate estimate = EstimateOf(bake, told);
+        return View(bake, told) with { Events = BakeViews.Told(bake, told, estimate), Baked = AsBaked.PlanOf(estimate.State) };
     }
 
     public async Task<BakesView> Live(CancellationToken cancel)

@@ -37,6 +37,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="CautiousAt">By when 99 kitchens of 100 would have all chicken hot enough, for a cook without a thermometer; never enough to serve by.</param>
 /// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
+/// <param name="Baked">The plan with everything in its real place in time; only where one bake is asked for.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record BakeView(
     Guid Id,
@@ -60,6 +61,7 @@ public sealed record BakeView(
     DateTimeOffset? CautiousAt = null,
     IReadOnlyList<ReadingView>? Readings = null,
     IReadOnlyList<EventView>? Events = null,
+    TrayPlan? Baked = null,
     DateTimeOffset? Now = null);
 
 /// <param name="Kind">What kind of act.</param>

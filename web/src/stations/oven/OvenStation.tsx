@@ -20,6 +20,7 @@ import { instructionFor } from './instruction';
 import { LiveRail } from './LiveRail';
 import { LotBoard } from './LotBoard';
 import { actTime, type NextAct } from './nextActs';
+import { ProbesPanel } from './ProbesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
 import { VerdictPanel } from './VerdictPanel';
@@ -128,7 +129,10 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
           </Button>
         </Actions>
       </div>
-      <ReadingPad bake={bake} cuts={choices?.cuts ?? []} />
+      <div className="grid min-w-0 content-start gap-5">
+        <ProbesPanel bake={bake} />
+        <ReadingPad bake={bake} cuts={choices?.cuts ?? []} />
+      </div>
     </div>
   );
 }
