@@ -1,5 +1,6 @@
 import { Navigate, Route, Routes } from 'react-router';
 import { useLiveNews } from './api/live';
+import { useSendWaiting } from './kitchen/bakes';
 import { LogStation } from './stations/log/LogStation';
 import { OvenStation } from './stations/oven/OvenStation';
 import { PrepStation } from './stations/prep/PrepStation';
@@ -9,6 +10,7 @@ import { WhyStation } from './stations/why/WhyStation';
 
 export function App() {
   const connected = useLiveNews();
+  useSendWaiting(connected);
   return (
     <Routes>
       <Route path="/tray" element={<TrayStation connected={connected} />} />

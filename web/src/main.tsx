@@ -1,15 +1,22 @@
+import { registerSW } from 'virtual:pwa-register';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter } from 'react-router';
 import { App } from './App';
+import { keepAnswers } from './kitchen/keptAnswers';
 import './styles/tokens.css';
 
 // Live news says when something changed; until then what was fetched is true.
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY, retry: 2 } } });
 
+keepAnswers(queries);
+
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root element.');
+
+// The page itself opens without the server, too.
+registerSW({ immediate: true });
 
 createRoot(root).render(
   <StrictMode>

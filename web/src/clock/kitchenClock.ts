@@ -1,8 +1,36 @@
 import { useEffect, useState } from 'react';
 
+const KEY = 'amber.clock';
+
+interface Known {
+  serverMs: number;
+  deviceMs: number;
+  pace: number;
+}
+
 /** What the server's clock showed last, and when that was by this device's. Times on screen follow the server. */
-let known = { serverMs: Date.now(), deviceMs: Date.now(), pace: 1 };
+let known: Known = keptClock() ?? { serverMs: Date.now(), deviceMs: Date.now(), pace: 1 };
 const onCorrection = new Set<() => void>();
+
+/** A page that is opened without the server goes on by its clock. */
+export function keepClock() {
+  try {
+    localStorage.setItem(KEY, JSON.stringify(known));
+  } catch {
+    // Kept nowhere, the device's own clock does.
+  }
+}
+
+function keptClock(): Known | null {
+  try {
+    const kept = JSON.parse(globalThis.localStorage?.getItem(KEY) ?? 'null');
+    return typeof kept?.serverMs === 'number' && typeof kept.deviceMs === 'number' && typeof kept.pace === 'number'
+      ? kept
+      : null;
+  } catch {
+    return null;
+  }
+}
 
 /** @param pace Seconds of the kitchen in a second of the wall: more than 1 in a rehearsal only. */
 export function noteServerTime(serverNow: string, pace: number) {

@@ -1,10 +1,14 @@
-import { type QueryClient, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
 import { api, unwrap } from '../api/client';
 import { useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
 import type { BakesView, BakeView, EventRequest } from '../api/types';
-import { onDeviceMs } from '../clock/kitchenClock';
+import { kitchenNow, onDeviceMs } from '../clock/kitchenClock';
+import { Outbox, type Told } from './outbox';
 import { useSection } from './queries';
+
+export type { Told };
 
 /** An estimate looks half an hour ahead; asking again each minute keeps now true. */
 const REFRESH_MS = 60_000;
@@ -72,27 +76,66 @@ export function useStart() {
   );
 }
 
-/** What happened, as one tells it; {@link told} gives it the id by which it happens once. */
-export type Told = EventRequest & { commandId: string };
-
 export const told = (event: EventRequest): Told => ({ ...event, commandId: newCommandId() });
 
+export const outbox = new Outbox(
+  (id, events) =>
+    unwrap(api.POST('/api/bakes/{id}/events', { params: { path: { id } }, body: { events: [...events] } })),
+  kitchenNow,
+);
+
+/** What was told and is not with the server yet. */
+export const useWaiting = () => useSyncExternalStore(outbox.subscribe, outbox.list);
+
+/** Asked for again this often before the page goes on without an answer. */
+const TRIES = 3;
+const RETRY_MS = 700;
+
 /**
- * Tells a bake what happened. An answer that was lost on the way is asked for again with the same ids, so nothing happens
- * twice; the answer is the new state.
+ * Tells a bake what happened: kept on this device first, sent once. The answer is the new state, or null where it waits to be
+ * sent.
  */
 export function useTell(id: string) {
   const queries = useQueryClient();
-  return useCommand(
-    (events: readonly Told[]) =>
-      unwrap(api.POST('/api/bakes/{id}/events', { params: { path: { id } }, body: { events: [...events] } })),
-    {
-      onSuccess: async (bake) => {
-        putLive(queries, bake);
-        if (!bake.isLive) await queries.invalidateQueries({ queryKey: ['log'] });
-      },
+  return useMutation({
+    mutationFn: async (events: readonly Told[]): Promise<BakeView | null> => {
+      outbox.add(id, events);
+      for (let tried = 1; ; tried++) {
+        const sent = await outbox.flush(id, events);
+        if (sent.kind === 'refused') throw sent.why;
+        if (sent.kind === 'answered') return sent.bake;
+        if (tried === TRIES) return null;
+        await new Promise((resolve) => setTimeout(resolve, RETRY_MS));
+      }
     },
-  );
+    onSuccess: (bake) => (bake ? putTold(queries, bake) : undefined),
+  });
+}
+
+/** Sends what waits as soon as the server is back. */
+export function useSendWaiting(connected: boolean) {
+  const queries = useQueryClient();
+  const waiting = useWaiting();
+  const bakes = [...new Set(waiting.map((one) => one.bakeId))].join(' ');
+  useEffect(() => {
+    if (!connected || bakes === '') return;
+    const send = () => {
+      for (const id of bakes.split(' '))
+        void outbox
+          .flush(id, outbox.of(id))
+          .then((sent) => (sent.kind === 'answered' ? putTold(queries, sent.bake) : undefined));
+    };
+    send();
+    const timer = setInterval(send, SEND_AGAIN_MS);
+    return () => clearInterval(timer);
+  }, [connected, bakes, queries]);
+}
+
+const SEND_AGAIN_MS = 2000;
+
+async function putTold(queries: QueryClient, bake: BakeView) {
+  putLive(queries, bake);
+  if (!bake.isLive) await queries.invalidateQueries({ queryKey: ['log'] });
 }
 
 /** The answer to a command is what a question would bring: it is not asked again. */

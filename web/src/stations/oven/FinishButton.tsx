@@ -33,7 +33,7 @@ export function FinishButton({ bake }: { bake: WholeBake }) {
   // A promise, not a callback: by the time it is told, the bake and this button are gone from the page.
   const go = () =>
     void tell.mutateAsync([told({ kind: 'finished' })]).then(
-      () => navigate('/log'),
+      (bake) => (bake ? navigate('/log') : setAsking(false)),
       () => undefined,
     );
   return (

@@ -2,7 +2,7 @@ import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
-import { told, useBakeSection, useLiveBakes, useTell, type WholeBake } from '../../kitchen/bakes';
+import { told, useBakeSection, useLiveBakes, useTell, useWaiting, type WholeBake } from '../../kitchen/bakes';
 import { useChoices } from '../../kitchen/queries';
 import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
@@ -24,6 +24,8 @@ import { ProbesPanel } from './ProbesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
 import { VerdictPanel } from './VerdictPanel';
+import { WaitingPanel } from './WaitingPanel';
+import { withWaiting } from './waiting';
 
 /** Live bakes: one instruction at a time, readable from across the kitchen, and every food by itself. */
 export function OvenStation({ connected }: { connected: boolean }) {
@@ -31,7 +33,9 @@ export function OvenStation({ connected }: { connected: boolean }) {
   const now = useKitchenNow();
   const [chosen, setChosen] = useState<string | null>(null);
   const [lookAt, setLookAt] = useState<number | null>(null);
-  const bake = live.bakes.find((other) => other.id === chosen) ?? live.bakes[0];
+  const waiting = useWaiting();
+  const known = live.bakes.find((other) => other.id === chosen) ?? live.bakes[0];
+  const bake = known && withWaiting(known, waiting);
   return (
     <Station
       room="oven"
@@ -52,7 +56,14 @@ export function OvenStation({ connected }: { connected: boolean }) {
         </div>
       )}
       {bake ? (
-        <LiveBakeBoard key={bake.id} bake={bake} now={now} lookAt={lookAt} onNow={() => setLookAt(null)} />
+        <LiveBakeBoard
+          key={bake.id}
+          bake={bake}
+          connected={connected}
+          now={now}
+          lookAt={lookAt}
+          onNow={() => setLookAt(null)}
+        />
       ) : (
         <div className="grid gap-4 px-6 py-16">
           <h1 className="font-semibold text-6xl">{live.isPending ? 'Looking…' : 'Nothing in the oven'}</h1>
@@ -68,7 +79,13 @@ export function OvenStation({ connected }: { connected: boolean }) {
   );
 }
 
-function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | null; onNow: () => void }) {
+function LiveBakeBoard(props: {
+  bake: WholeBake;
+  connected: boolean;
+  now: number;
+  lookAt: number | null;
+  onNow: () => void;
+}) {
   const { bake, now } = props;
   const choices = useChoices();
   const instruction = instructionFor(bake, now);
@@ -102,6 +119,7 @@ function LiveBakeBoard(props: { bake: WholeBake; now: number; lookAt: number | n
         </div>
         {instruction.hands && <HandsBar bake={bake} act={instruction.hands} />}
         <LastAct bake={bake} now={now} />
+        <WaitingPanel bake={bake} connected={props.connected} />
         <ActsAhead acts={instruction.ahead} now={now} />
         <QuestionPanel bake={bake} />
         {bake.verdict && bake.readings.length > 0 && <VerdictPanel verdict={bake.verdict} />}

@@ -58,7 +58,10 @@ function Probe({ bake, probe }: { bake: WholeBake; probe: ProbeView }) {
             disabled={tell.isPending}
             onChange={(event) => {
               const into = pieces.find((piece) => pieceKey(piece) === event.target.value);
-              if (into) tell.mutate([told({ kind: 'probe', probe: probe.probe, lot: into.lot, piece: into.piece })], { onSuccess: () => setOpen(false) });
+              if (into)
+                tell.mutate([told({ kind: 'probe', probe: probe.probe, lot: into.lot, piece: into.piece })], {
+                  onSuccess: () => setOpen(false),
+                });
             }}
             className="h-11 min-w-0 grow rounded-md border border-control-line bg-paper px-3"
           >
