@@ -38,6 +38,9 @@ internal sealed class HiddenKitchen
 
     public double SurfaceC(PieceRef piece, double atS) => Sample(piece, atS).SurfaceC;
 
+    /// <summary>When its coldest place is this hot, s in the bake's time; null if never.</summary>
+    public double? ReachesS(PieceRef piece, double celsius) => _truth[piece].TimeToReachS(celsius) is { } lotS ? _inS[piece.Lot] + lotS : null;
+
     /// <summary>The hottest it has been until then, °C.</summary>
     public double HottestC(PieceRef piece, double untilS) =>
         _truth[piece].Samples.Where(sample => sample.TimeS <= BakeClock.LotS(untilS, _inS[piece.Lot])).Select(sample => sample.ColdestC).Append(ColdestC(piece, untilS)).Max();
