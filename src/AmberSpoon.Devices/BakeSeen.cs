@@ -1,5 +1,6 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -12,10 +13,11 @@ namespace AmberSpoon.Devices;
 /// <param name="Baked">The plan with everything in its real place in time.</param>
 /// <param name="Moves">Where the tray was, in order.</param>
 /// <param name="Lots">Every lot.</param>
+/// <param name="Verdict">What is said of the whole tray; null where nothing was measured yet.</param>
 /// <param name="IsLive">It still runs.</param>
 /// <param name="Seq">The last of its events.</param>
 internal sealed record BakeSeen(
-    Guid Id, DateTimeOffset StartedAt, TrayPlan Baked, IReadOnlyList<BakeSeen.Move> Moves, IReadOnlyList<BakeSeen.Lot> Lots, bool IsLive, int Seq)
+    Guid Id, DateTimeOffset StartedAt, TrayPlan Baked, IReadOnlyList<BakeSeen.Move> Moves, IReadOnlyList<BakeSeen.Lot> Lots, BakeSeen.Judged? Verdict, bool IsLive, int Seq)
 {
     /// <summary>As the server writes it.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -52,6 +54,15 @@ internal sealed record BakeSeen(
 
         return stages;
     }
+
+    /// <param name="Kind">What to do.</param>
+    /// <param name="MeasureNext">Pieces that are asked for.</param>
+    /// <param name="NextCheckAt">When.</param>
+    internal sealed record Judged(VerdictKind Kind, IReadOnlyList<Asked> MeasureNext, DateTimeOffset? NextCheckAt);
+
+    /// <param name="Lot">Its lot.</param>
+    /// <param name="Piece">From 1.</param>
+    internal sealed record Asked(int Lot, int Piece);
 
     /// <param name="At">Since when.</param>
     /// <param name="Place">Where the tray was.</param>

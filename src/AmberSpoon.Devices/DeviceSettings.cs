@@ -15,6 +15,9 @@ internal sealed record DeviceSettings
     /// <summary>Tips pop out, wires stick, sockets get wet.</summary>
     public bool Faults { get; init; }
 
+    /// <summary>A cook with a quick thermometer measures what is asked for.</summary>
+    public bool Cook { get; init; }
+
     /// <summary>Kitchen time between two samples of a probe, s; longer where the kitchen's clock runs fast.</summary>
     public double SampleS { get; init; } = 2;
 }

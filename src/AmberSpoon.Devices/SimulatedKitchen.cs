@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Globalization;
 using System.Text.Json.Nodes;
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 
@@ -18,9 +19,14 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
     /// <summary>Samples of a probe in one sending: a fast clock is sampled less finely.</summary>
     private const int MostSamples = 20;
 
+    /// <summary>In each piece, s.</summary>
+    private const double QuickS = 13;
+
     private readonly HiddenTruth _truth = new(settings.Seed);
     private readonly List<JsonObject> _waiting = [];
     private List<Thermometer> _thermometers = [];
+    private double _quickS;
+    private bool _isServed;
 
     public async Task Run(CancellationToken cancel)
     {
@@ -60,6 +66,12 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
                 Sample(bake, atS);
             }
 
+            if (settings.Cook)
+            {
+                Measure(bake, nowS);
+                SayWhenServed(bake, nowS);
+            }
+
             if (_waiting.Count > 0 && await kitchen.Feed(bake.Id, _waiting, cancel))
             {
                 _waiting.Clear();
@@ -94,6 +106,46 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
                 _waiting.Add(Line(bake, thermometer, celsius, atS));
             }
         }
+    }
+
+    /// <summary>The cook's quick thermometer, ten seconds in each piece that is asked for.</summary>
+    private void Measure(BakeSeen bake, double nowS)
+    {
+        if (bake.Verdict is not { } verdict || (verdict.NextCheckAt is { } check && bake.BakeS(check) > nowS))
+        {
+            return;
+        }
+
+        double fromS = Math.Max(_quickS, nowS - 60);
+        foreach (BakeSeen.Asked asked in verdict.MeasureNext.TakeWhile(_ => fromS + QuickS < nowS))
+        {
+            var quick = new Thermometer("Quick", ThermometerKind.InstantRead, new PieceRef(new LotId(asked.Lot), asked.Piece), asked.Piece);
+            for (double atS = fromS; atS <= fromS + QuickS; atS += 1)
+            {
+                if (_truth.At(bake, quick.Piece, atS) is { } truth)
+                {
+                    _waiting.AddRange(quick.Show(truth, AirC(bake), atS).Select(celsius => Line(bake, quick, celsius, atS)));
+                }
+            }
+
+            fromS += QuickS + 1;
+        }
+
+        _quickS = fromS;
+    }
+
+    /// <summary>Tells the truth when the app first says serve: the coldest of all pieces then.</summary>
+    private void SayWhenServed(BakeSeen bake, double nowS)
+    {
+        if (_isServed || bake.Verdict?.Kind != VerdictKind.Serve)
+        {
+            return;
+        }
+
+        _isServed = true;
+        double coldestC = bake.Baked.Chicken.SelectMany(lot => Enumerable.Range(1, lot.Count).Select(piece => new PieceRef(lot.LotId, piece)))
+            .Select(piece => _truth.At(bake, piece, nowS)?.ColdestC ?? double.PositiveInfinity).Min();
+        Console.WriteLine(FormattableString.Invariant($"Served at {nowS / 60:0} min: the coldest place of all pieces is at {coldestC:0.0} °C."));
     }
 
     private double AirC(BakeSeen bake) => bake.Moves[^1].Place == BakePlace.Oven ? bake.Baked.OvenSetting.ToTemperature().Celsius + _truth.Kitchen.OvenOffsetC : 21;

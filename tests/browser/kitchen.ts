@@ -21,15 +21,16 @@ export class KitchenServer {
     readonly data: string,
     readonly demo: boolean,
     clock: string,
+    readonly pace: number,
   ) {
     this.clockMs = Date.parse(clock);
   }
 
-  static async create(options: { demo?: boolean; clock?: string } = {}): Promise<KitchenServer> {
+  static async create(options: { demo?: boolean; clock?: string; pace?: number } = {}): Promise<KitchenServer> {
     const port = await freePort();
     const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
     const clock = options.clock ?? FIVE_O_CLOCK;
-    const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock);
+    const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock, options.pace ?? 1);
     if (server.demo && clock === FIVE_O_CLOCK) cpSync(await seededFolder(server), data, { recursive: true });
     await server.open();
     return server;
@@ -65,6 +66,7 @@ export class KitchenServer {
       `--Kitchen:Data=${this.data}`,
       `--Kitchen:Demo=${this.demo}`,
       `--Kitchen:ClockStartsAt=${new Date(this.clockMs).toISOString()}`,
+      `--Kitchen:ClockPace=${this.pace}`,
     ];
     this.process = spawn('dotnet', args, { cwd: app, stdio: 'ignore' });
     this.openedAt = Date.now();
@@ -77,7 +79,7 @@ export class KitchenServer {
     const gone = new Promise((resolve) => dying.once('exit', resolve));
     dying.kill('SIGKILL');
     await gone;
-    this.clockMs += Date.now() - this.openedAt;
+    this.clockMs += (Date.now() - this.openedAt) * this.pace;
   }
 
   /** Sets the clock while the server is closed. */

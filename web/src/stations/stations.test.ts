@@ -1,11 +1,11 @@
 import { expect, test } from 'vitest';
+import { ringNotes } from '../alarm/ring';
 import { Problem } from '../api/problem';
 import type { components } from '../api/schema';
 import type { TrayPlan } from '../api/types';
 import type { WholeBake } from '../kitchen/bakes';
 import { sayClock } from '../words/times';
 import { lotWords, planWords } from './log/planWords';
-import { ringNotes } from './oven/alarm/ring';
 import { instructionFor } from './oven/instruction';
 import { press } from './oven/keypad';
 import { actTime, type NextAct } from './oven/nextActs';

@@ -1,5 +1,7 @@
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
+import { SoundSwitch } from '../../alarm/SoundSwitch';
+import { useScreenAwake } from '../../alarm/useScreenAwake';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
 import { told, useBakeSection, useLiveBakes, useTell, useWaiting, type WholeBake } from '../../kitchen/bakes';
@@ -10,9 +12,6 @@ import { Choice } from '../../ui/Choice';
 import { Refusal } from '../../ui/Refusal';
 import { goalC } from '../../words/goals';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
-import { SoundSwitch } from './alarm/SoundSwitch';
-import { useAlarm, useSilent } from './alarm/useAlarm';
-import { useScreenAwake } from './alarm/useScreenAwake';
 import { BesidesPanel } from './BesidesPanel';
 import { FinishButton } from './FinishButton';
 import { HandsBar, LastAct } from './HandsBar';
@@ -23,6 +22,7 @@ import { actTime, type NextAct } from './nextActs';
 import { ProbesPanel } from './ProbesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
+import { RunningTimers, TimersPanel } from './TimersPanel';
 import { VerdictPanel } from './VerdictPanel';
 import { WaitingPanel } from './WaitingPanel';
 import { withWaiting } from './waiting';
@@ -90,9 +90,7 @@ function LiveBakeBoard(props: {
   const choices = useChoices();
   const instruction = instructionFor(bake, now);
   const shownAt = props.lookAt ?? now;
-  const [seen, setSeen] = useState<'foods' | 'inside' | 'besides'>('foods');
-  const [silent, setSilent] = useSilent();
-  const { canSound } = useAlarm(instruction.due ? instruction.act : null, silent);
+  const [seen, setSeen] = useState<'foods' | 'inside' | 'besides' | 'timers'>('foods');
   useScreenAwake(true);
   return (
     <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-3 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
@@ -101,7 +99,7 @@ function LiveBakeBoard(props: {
           <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
             <span className="flex items-center gap-4">
               {bake.name}
-              <SoundSwitch silent={silent} canSound={canSound} onSilent={setSilent} />
+              <SoundSwitch />
             </span>
             <span>
               in since {sayClock(bake.startedAt)},{' '}
@@ -121,6 +119,7 @@ function LiveBakeBoard(props: {
         <LastAct bake={bake} now={now} />
         <WaitingPanel bake={bake} connected={props.connected} />
         <ActsAhead acts={instruction.ahead} now={now} />
+        <RunningTimers now={now} />
         <QuestionPanel bake={bake} />
         {bake.verdict && bake.readings.length > 0 && <VerdictPanel verdict={bake.verdict} />}
         <div className="text-lg">
@@ -131,6 +130,7 @@ function LiveBakeBoard(props: {
             </p>
           )}
           {seen === 'inside' && <Inside bake={bake} shownAt={shownAt} />}
+          {seen === 'timers' && <TimersPanel bake={bake} now={now} />}
           {seen === 'besides' && <BesidesPanel bake={bake} onTold={() => setSeen('foods')} />}
           {seen === 'foods' && <LotBoard bake={bake} shownAt={shownAt} now={now} />}
         </div>
@@ -144,6 +144,9 @@ function LiveBakeBoard(props: {
             onClick={() => setSeen(seen === 'besides' ? 'foods' : 'besides')}
           >
             {seen === 'besides' ? 'Nothing else' : 'Also done'}
+          </Button>
+          <Button big aria-expanded={seen === 'timers'} onClick={() => setSeen(seen === 'timers' ? 'foods' : 'timers')}>
+            {seen === 'timers' ? 'See the foods' : 'Timers'}
           </Button>
         </Actions>
       </div>

@@ -1,10 +1,13 @@
 import { Bell, BellOff } from 'lucide-react';
 import { useRef } from 'react';
-import { Button } from '../../../ui/Button';
+import { Button } from '../ui/Button';
+import { useCanSound } from './sounding';
+import { wish, wishes } from './wishes';
 
 /** Whether this device rings; that it does not is in view. */
-export function SoundSwitch(props: { silent: boolean; canSound: boolean; onSilent: (silent: boolean) => void }) {
-  const { silent, canSound, onSilent } = props;
+export function SoundSwitch() {
+  const { silent } = wishes.use();
+  const canSound = useCanSound();
   const Mark = silent || !canSound ? BellOff : Bell;
   // The touch itself lets the page sound: the same tap must not silence it again.
   const couldSound = useRef(canSound);
@@ -16,7 +19,7 @@ export function SoundSwitch(props: { silent: boolean; canSound: boolean; onSilen
       aria-pressed={!silent}
       onPointerDown={touched}
       onKeyDown={touched}
-      onClick={() => onSilent(couldSound.current && !silent)}
+      onClick={() => wish({ silent: couldSound.current && !silent })}
       className="text-base"
     >
       <Mark aria-hidden className="size-5" />

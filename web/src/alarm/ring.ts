@@ -19,6 +19,9 @@ const LOUDER_EACH = 1.5;
 /** An alarm that nobody touches rings again, louder each time. */
 export const RING_EVERY_MS = 12_000;
 
+/** A single soft note, for what only wants to be known. */
+export const CHIME: readonly Note[] = [{ atS: 0, forS: 0.35, hertz: 660, gain: 0.1 }];
+
 /** @param times How often it has rung before. */
 export function ringNotes(times: number): Note[] {
   const gain = Math.min(LOUDEST, QUIETEST * LOUDER_EACH ** times);

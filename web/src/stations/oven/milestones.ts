@@ -1,0 +1,29 @@
+import type { WholeBake } from '../../kitchen/bakes';
+import { goalC } from '../../words/goals';
+import { MINUTE_MS } from '../../words/times';
+
+export interface Milestone {
+  key: string;
+  words: string;
+}
+
+const BEFORE_MIN = 10;
+const BEFORE_C = 5;
+
+/** Places on the way of each chicken that is in, as far as it has come by now: half-way, ten minutes, five degrees, reached. */
+export function milestonesPassed(bake: WholeBake, nowMs: number): Milestone[] {
+  return bake.lots
+    .filter((lot) => lot.isChicken && lot.place === 'oven' && !lot.isOff && lot.goalAt)
+    .flatMap((lot) => {
+      const [inMs, goalMs] = [Date.parse(lot.inAt), Date.parse(lot.goalAt ?? '')];
+      const middleC = lot.pieces.find((piece) => piece.piece === lot.slowest)?.middleC ?? 0;
+      const at = (name: string, words: string, isPassed: boolean) =>
+        isPassed ? [{ key: `${bake.id}.${lot.lot}.${name}`, words: `${lot.name}: ${words}` }] : [];
+      return [
+        ...at('half', 'half-way', nowMs >= (inMs + goalMs) / 2),
+        ...at('minutes', `${BEFORE_MIN} min to go`, nowMs >= goalMs - BEFORE_MIN * MINUTE_MS),
+        ...at('degrees', `${BEFORE_C}° to go`, middleC >= goalC(bake.plan, lot.lot) - BEFORE_C),
+        ...at('reached', 'reached by prediction, measure it', nowMs >= goalMs),
+      ];
+    });
+}
