@@ -20,7 +20,7 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
     private const int MostSamples = 20;
 
     /// <summary>In each piece, s.</summary>
-    private const double QuickS = 13;
+    private const double QuickS = 20;
 
     private readonly HiddenTruth _truth = new(settings.Seed);
     private readonly List<JsonObject> _waiting = [];
@@ -108,7 +108,7 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
         }
     }
 
-    /// <summary>The cook's quick thermometer, ten seconds in each piece that is asked for.</summary>
+    /// <summary>The cook's quick thermometer, twenty seconds in each piece that is asked for.</summary>
     private void Measure(BakeSeen bake, double nowS)
     {
         if (bake.Verdict is not { } verdict || (verdict.NextCheckAt is { } check && bake.BakeS(check) > nowS))
@@ -116,7 +116,7 @@ internal sealed class SimulatedKitchen(KitchenClient kitchen, DeviceSettings set
             return;
         }
 
-        double fromS = Math.Max(_quickS, nowS - 60);
+        double fromS = Math.Max(_quickS, nowS - 90);
         foreach (BakeSeen.Asked asked in verdict.MeasureNext.TakeWhile(_ => fromS + QuickS < nowS))
         {
             var quick = new Thermometer("Quick", ThermometerKind.InstantRead, new PieceRef(new LotId(asked.Lot), asked.Piece), asked.Piece);

@@ -87,7 +87,11 @@ public sealed class FeedTests
         var placed = new JsonObject { ["kind"] = "probe", ["probe"] = "A", ["lot"] = 1, ["piece"] = 2 };
         await kitchen.Told(id, placed);
         kitchen.Clock.Advance(TimeSpan.FromSeconds(10));
-        (HttpStatusCode status, JsonNode counted) = await Feed(kitchen, id, Line(kitchen, 0, likelyC, piece: null));
+        Assert.Equal(0, (int)(await Feed(kitchen, id, Line(kitchen, 7, 21, piece: null))).Body["kept"]!);
+        (HttpStatusCode status, JsonNode counted) = await Feed(kitchen, id, Line(kitchen, 4, likelyC - 3, piece: null));
+        Assert.Equal((0, false), ((int)counted["kept"]!, (bool)Probe(counted)["isSteady"]!));
+        kitchen.Clock.Advance(TimeSpan.FromSeconds(10));
+        (status, counted) = await Feed(kitchen, id, Line(kitchen, 0, likelyC, piece: null));
         Assert.True(status == HttpStatusCode.OK, counted.ToJsonString());
         Assert.Equal(1, (int)counted["kept"]!);
         Assert.Equal(2, (int)(await kitchen.Live())!["readings"]![0]!["piece"]!);
@@ -206,7 +210,7 @@ public sealed class FeedTests
     {
         await using var kitchen = new Kitchen();
         (string id, double likelyC) = await Baking(kitchen);
-        string flood = string.Join('\n', Enumerable.Repeat(Line(kitchen, 0, likelyC), 3000));
+        string flood = string.Join('\n', Enumerable.Repeat(Line(kitchen, 9, likelyC), 3000));
         var statuses = new List<HttpStatusCode>();
         for (int i = 0; i < 4; i++)
         {

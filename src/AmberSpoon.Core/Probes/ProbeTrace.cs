@@ -50,8 +50,16 @@ public sealed record ProbeTrace
     /// <summary>Only what it showed from a moment on: since it is in this piece.</summary>
     public ProbeTrace Since(double fromS) => new([.. Samples.Where(sample => sample.AtS >= fromS)]);
 
-    /// <summary>It shows what its tip is in, and not what it was in before. A single sample is taken as it is.</summary>
+    /// <summary>It moves no more than a tip that has come to rest; a single sample does not move.</summary>
     public bool IsSteady => Last is { } last && Spread(last.AtS - SteadyS) <= SteadyC;
+
+    /// <summary>
+    /// It shows what its tip is in, and not what it was in before: steady, and either long enough in its piece, or a sample that
+    /// stands alone, as thermometers with a button send them.
+    /// </summary>
+    /// <param name="nextS">When it was heard next, or now, s.</param>
+    public bool IsSettled(double nextS) =>
+        Last is { } last && IsSteady && Math.Max(last.AtS - Samples[0].AtS, nextS - last.AtS) >= SteadyS;
 
     /// <summary>How fast it rises, °C a minute, by the straight line through the last two minutes; null before half a minute.</summary>
     public double? RisePerMinuteC

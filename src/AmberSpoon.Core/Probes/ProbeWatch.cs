@@ -12,6 +12,9 @@ public static class ProbeWatch
     /// <summary>Silent for this long, s, it is missing.</summary>
     public const double MissingS = 60;
 
+    /// <summary>One that was in its piece for less than this, s, is a quick thermometer that went on: silence is no fault of it.</summary>
+    public const double VisitS = 90;
+
     /// <summary>The same number for this long, s, while its piece should have risen by <see cref="FrozenRiseC"/>.</summary>
     public const double FrozenS = 180;
     public const double FrozenRiseC = 2;
@@ -45,9 +48,14 @@ public static class ProbeWatch
     /// <returns>Null where nothing is wrong.</returns>
     public static ProbeFinding? Look(ProbeTrace trace, ProbeExpectation? expected, double nowS, string name)
     {
-        if (trace.Last is not { } last || nowS - last.AtS > MissingS)
+        if (trace.Last is not { } last || (nowS - last.AtS > MissingS && last.AtS - trace.Samples[0].AtS >= VisitS))
         {
             return new(ProbeFault.Missing, $"Nothing comes from {name}: look at its plug, its battery and its distance; a quick thermometer does meanwhile.");
+        }
+
+        if (nowS - last.AtS > MissingS)
+        {
+            return null;
         }
 
         if (last.Celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC || trace.JumpsBack(JumpC) >= JumpsBack)

@@ -45,6 +45,18 @@ public sealed class ProbeTraceTests
         Assert.False(ProbeTrace.Empty.IsSteady);
     }
 
+    [Theory]
+    [InlineData(7.9, 0, false)]
+    [InlineData(8, 0, true)]
+    [InlineData(3, 7.9, false)]
+    [InlineData(3, 8, true)]
+    public void A_tip_has_settled_that_was_steady_in_its_piece_or_stood_alone(double inForS, double aloneForS, bool hasSettled)
+    {
+        ProbeTrace trace = Of((100, 60), (100 + inForS, 60.5));
+        Assert.Equal(hasSettled, trace.IsSettled(100 + inForS + aloneForS));
+        Assert.False(Of((100, 40), (100 + inForS, 42)).IsSettled(100 + inForS + 7.9) && inForS < 8);
+    }
+
     [Fact]
     public void Steady_looks_at_all_samples_between()
     {

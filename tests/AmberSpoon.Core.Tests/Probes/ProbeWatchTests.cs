@@ -32,6 +32,11 @@ public sealed class ProbeWatchTests
         Assert.Null(Fault(Rising(57, 2), nowS: 660));
         Assert.Equal(ProbeFault.Missing, Fault(Rising(57, 2), nowS: 660.1));
         Assert.Equal(ProbeFault.Missing, Fault(ProbeTrace.Empty));
+
+        // A quick thermometer went on to the next piece, and says nothing of this one any more.
+        Assert.Null(Fault(Rising(57, 2, seconds: 80), nowS: 661));
+        Assert.Equal(ProbeFault.Missing, Fault(Rising(57, 2, seconds: 90), nowS: 661));
+        Assert.Null(Fault(Of((600, 200)), nowS: 661));
     }
 
     [Theory]

@@ -120,7 +120,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             // A moment of several sensors is over when the next one begins.
             if (trace.Last is { } before && atS > before.AtS)
             {
-                KeepLast(line.Probe);
+                KeepLast(line.Probe, atS);
             }
 
             _units[line.Probe] = line.Temperature.Unit;
@@ -131,7 +131,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
         {
             foreach (string probe in _units.Keys)
             {
-                KeepLast(probe);
+                KeepLast(probe, nowS);
             }
 
             foreach ((string probe, ProbeTrace trace) in _traces)
@@ -158,10 +158,12 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             return true;
         }
 
-        private void KeepLast(string probe)
+        /// <param name="probe">Which.</param>
+        /// <param name="nextS">When it was heard next, or now, s in the bake's time.</param>
+        private void KeepLast(string probe, double nextS)
         {
             if (!_places.TryGetValue(probe, out ProbePlace place) || _traces.GetValueOrDefault(probe)?.Since(place.SinceS) is not { Last: { } sample } trace
-                || !trace.IsSteady || estimate.State.Find(place.Piece.Lot) is not { IsOff: false, HasGoneIn: true })
+                || !trace.IsSettled(nextS) || estimate.State.Find(place.Piece.Lot) is not { IsOff: false, HasGoneIn: true })
             {
                 return;
             }

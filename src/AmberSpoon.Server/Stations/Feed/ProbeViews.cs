@@ -28,10 +28,10 @@ internal static class ProbeViews
                 trace.Last is { } last ? new(Math.Round(new Temperature(last.Celsius).In(unit), 1), unit) : null,
                 trace.Last is { } heard ? state.Clock.Wall(heard.AtS) : null,
                 trace.RisePerMinuteC is { } rise ? Math.Round(rise, 1) : null,
-                trace.IsSteady,
+                trace.IsSettled(nowS),
                 finding?.Fault,
                 finding?.Sentence,
-                place is not null && (finding?.Counts ?? true) && trace.IsSteady);
+                place is not null && (finding?.Counts ?? true) && trace.IsSettled(nowS) && nowS - trace.Last!.Value.AtS <= ProbeWatch.MissingS);
         })];
     }
 
