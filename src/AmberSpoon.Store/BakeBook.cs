@@ -91,6 +91,15 @@ public sealed class BakeBook(KitchenDb db, TimeProvider time)
         return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
+    /// <summary>It never went in: not running, and not in the log.</summary>
+    public Task Unstart(BakeRow bake, CancellationToken cancel)
+    {
+        bake.IsLive = false;
+        bake.FinishedAt = time.GetUtcNow();
+        bake.DeletedAt = bake.FinishedAt;
+        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+    }
+
     public Task Delete(BakeRow bake, CancellationToken cancel)
     {
         bake.DeletedAt = time.GetUtcNow();

@@ -333,4 +333,49 @@ public sealed class BakeTests
         await using var kitchen = new Kitchen(demo: true);
         Assert.All((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray(), bake => Assert.Equal("serve", (string?)bake!["verdict"]!["kind"]));
     }
+
+    [Fact]
+    public async Task A_start_is_taken_back_within_two_minutes_and_before_anything_else_was_told()
+    {
+        await using var kitchen = new Kitchen();
+        string first = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(2));
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{first}/unstart")).Status);
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{first}/unstart")).Status);
+        Assert.Null(await kitchen.Live());
+        Assert.Empty((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray());
+
+        string late = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromSeconds(121));
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{late}/unstart")).Status);
+        await kitchen.Finish(late);
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{late}/unstart")).Status);
+
+        string told = await kitchen.StartGoodBake();
+        await kitchen.Told(told, Kitchen.Reading(1, 1, 5));
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{told}/unstart")).Status);
+        Assert.NotNull(await kitchen.Live());
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{Guid.NewGuid()}/unstart")).Status);
+    }
+
+    [Fact]
+    public async Task Every_piece_is_told_where_it_lies()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.StartGoodBake();
+        JsonNode bake = (await kitchen.Live())!;
+        Assert.True((double)bake["vessels"]![0]!["widthMm"]! > (double)bake["vessels"]![0]!["depthMm"]!);
+        JsonNode[] pieces = [.. bake["lots"]![0]!["pieces"]!.AsArray().Select(piece => piece!)];
+        foreach (JsonNode piece in pieces)
+        {
+            (double x, double y) = ((double)piece["at"]!["xShare"]!, (double)piece["at"]!["yShare"]!);
+            Assert.InRange(x, 0.05, 0.95);
+            Assert.InRange(y, 0.05, 0.95);
+            string name = (string)piece["name"]!;
+            Assert.Equal(name.Contains("left", StringComparison.Ordinal), x < 1 / 3.0);
+            Assert.Equal(name.Contains("front", StringComparison.Ordinal), y > (name.Contains("back", StringComparison.Ordinal) ? 1 : 0.4));
+        }
+
+        Assert.Equal(pieces.Length, pieces.Select(piece => piece["at"]!.ToJsonString()).Distinct().Count());
+    }
 }

@@ -87,6 +87,9 @@ public sealed class BakeEstimate
     /// <summary>As the cook sees each piece.</summary>
     public IReadOnlyDictionary<PieceRef, string> Names => _courses.Names;
 
+    /// <summary>Where everything lies.</summary>
+    public Trays.Layout.TrayLayout Layout => _courses.Layout;
+
     /// <summary>When the verdicts are from, s: the same events always lead to the same verdict, however late one looks.</summary>
     public double JudgedS => State.JudgedS;
 

@@ -6,7 +6,7 @@ namespace AmberSpoon.Core.Food;
 public static class CutTable
 {
     private const string BesideBone = "push until you touch bone, then draw back a little.";
-    private const string FatEnd = "From the fat end, about 3 cm in along the middle.";
+    private const string FatEnd = "From the fat end along the middle, into the thickest part.";
     private const string FromTheSide = "From the side into the thickest fold, tip in the middle.";
 
     public static IReadOnlyList<CutFacts> All { get; } =

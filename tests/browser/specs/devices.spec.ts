@@ -57,7 +57,7 @@ test('a four-lot evening in a minute: probes that slip and stick are named, and 
   page,
 }) => {
   test.setTimeout(240_000);
-  const kitchen = await KitchenServer.create({ pace: 120 });
+  const kitchen = await KitchenServer.create({ pace: 240 });
   let devices: ChildProcess | null = null;
   let said = '';
   try {

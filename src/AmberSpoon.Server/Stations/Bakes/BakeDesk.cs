@@ -17,6 +17,9 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
 {
     private const int PageSize = 30;
 
+    /// <summary>The start can be taken back for this long.</summary>
+    private static readonly TimeSpan UnstartWithin = TimeSpan.FromMinutes(2);
+
     /// <param name="request">What <see cref="StartValidator"/> has passed.</param>
     /// <param name="cancel">Ends it.</param>
     /// <exception cref="ProblemException">404; 409 where the tray was changed or is in an oven already.</exception>
@@ -153,6 +156,36 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
             DateTimeOffset? next = verdict.NextCheckInMinutes is { } minutes ? reader.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
             reader.Add(new Said(verdict.Kind, verdict.Reason, next));
         }
+    }
+
+    /// <summary>Takes the start back. A second time changes nothing.</summary>
+    /// <exception cref="ProblemException">404; 409 where it is too late, or more was told than the start.</exception>
+    public async Task Unstart(Guid id, CancellationToken cancel)
+    {
+        SemaphoreSlim turn = live.TurnOf(id);
+        await turn.WaitAsync(cancel);
+        try
+        {
+            BakeRow bake = await Find(id, cancel);
+            if (!bake.IsLive && bake.DeletedAt is not null)
+            {
+                return;
+            }
+
+            if (!bake.IsLive || bake.LastSeq > 1 || time.GetUtcNow() - bake.StartedAt > UnstartWithin)
+            {
+                throw ProblemException.Conflict("id", "Too late to take the start back: finish the bake and delete it in the log.");
+            }
+
+            await book.Unstart(bake, cancel);
+            live.Forget(id);
+        }
+        finally
+        {
+            turn.Release();
+        }
+
+        await news.Changed(KitchenTopic.Oven);
     }
 
     /// <summary>What is believed of a running bake now; null of a finished one.</summary>

@@ -33,6 +33,14 @@ internal static class BakeEndpoints
             .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestTelling))
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
+        bakes.MapPost("/{id:guid}/unstart", async (Guid id, BakeDesk desk, CancellationToken cancel) =>
+        {
+            await desk.Unstart(id, cancel);
+            return TypedResults.NoContent();
+        })
+            .WithName("UnstartBake").WithSummary("The tray is not in after all: takes the start back, within two minutes and before anything else was told.")
+            .ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
         bakes.MapGet("/{id:guid}/section", (Guid id, int? lot, BakeDesk desk, CancellationToken cancel) => desk.Section(id, lot, cancel))
             .WithName("GetBakeSection").WithSummary("The slowest piece of a lot cut open, minute by minute.")
             .ProducesProblem(StatusCodes.Status404NotFound);

@@ -35,6 +35,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Acts">The plan's steps and what became of them.</param>
 /// <param name="Next">Of a live bake: all that hands are still to do, in order of time.</param>
 /// <param name="CautiousAt">By when 99 kitchens of 100 would have all chicken hot enough, for a cook without a thermometer; never enough to serve by.</param>
+/// <param name="Vessels">How large each vessel is.</param>
 /// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
 /// <param name="Baked">The plan with everything in its real place in time; only where one bake is asked for.</param>
@@ -59,6 +60,7 @@ public sealed record BakeView(
     IReadOnlyList<ActView>? Acts = null,
     IReadOnlyList<NextView>? Next = null,
     DateTimeOffset? CautiousAt = null,
+    IReadOnlyList<VesselSize>? Vessels = null,
     IReadOnlyList<ReadingView>? Readings = null,
     IReadOnlyList<EventView>? Events = null,
     TrayPlan? Baked = null,
@@ -128,7 +130,17 @@ public sealed record BakeLotView(
 /// <param name="LowC">Its coldest middle now: nine kitchens of ten are above this, °C.</param>
 /// <param name="MiddleC">As likely above as below.</param>
 /// <param name="HighC">One kitchen in ten is above this.</param>
-public sealed record PieceView(int Piece, string Name, double LowC, double MiddleC, double HighC);
+/// <param name="At">Where it lies; null where there is no room for it.</param>
+public sealed record PieceView(int Piece, string Name, double LowC, double MiddleC, double HighC, PlaceOnTray? At);
+
+/// <param name="Vessel">Which vessel, from 0.</param>
+/// <param name="XShare">From left to right, 0 to 1 of its width.</param>
+/// <param name="YShare">From the back to the door, 0 to 1 of its depth.</param>
+public sealed record PlaceOnTray(int Vessel, double XShare, double YShare);
+
+/// <param name="WidthMm">From left to right, mm.</param>
+/// <param name="DepthMm">From the back to the door, mm.</param>
+public sealed record VesselSize(double WidthMm, double DepthMm);
 
 /// <param name="Act">Which of the plan's steps, from 0.</param>
 /// <param name="Step">As planned.</param>

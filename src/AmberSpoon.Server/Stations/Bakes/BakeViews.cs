@@ -62,6 +62,7 @@ internal static class BakeViews
             Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, ActWords.Of(act.Step), state.Clock.Wall(act.DueS), act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped, act.Seq))],
             Next = [.. ActList.Of(estimate).Select(act => new NextView(act.Kind, words.Of(act), state.Clock.Wall(act.DueS), act.IsExpected, act.Act, act.Lot?.Value))],
             CautiousAt = state.IsLive && estimate.CautiousMinutes() is { } minutes ? state.Clock.Wall(60 * minutes) : null,
+            Vessels = [.. estimate.Layout.Vessels.Select(vessel => new VesselSize(vessel.WidthMm, vessel.DepthMm))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
             Now = now,
         };
@@ -110,8 +111,14 @@ internal static class BakeViews
     private static PieceView PieceOf(BakeEstimate estimate, PieceRef piece, IReadOnlyDictionary<PieceRef, string> names)
     {
         (double lowC, double likeliestC, double highC) = estimate.Now(piece);
-        return new(piece.Piece, names[piece], Math.Round(lowC, 1), Math.Round(likeliestC, 1), Math.Round(highC, 1));
+        return new(piece.Piece, names[piece], Math.Round(lowC, 1), Math.Round(likeliestC, 1), Math.Round(highC, 1), PlaceOf(estimate.Layout, piece));
     }
+
+    private static PlaceOnTray? PlaceOf(TrayLayout layout, PieceRef piece) => layout.Spots()
+        .Where(spot => spot.Lot == piece.Lot.Value && spot.Index == piece.Piece - 1)
+        .Select(spot => new PlaceOnTray(
+            spot.Vessel, Math.Round(spot.XMm / layout.Vessels[spot.Vessel].WidthMm, 3), Math.Round(spot.YMm / layout.Vessels[spot.Vessel].DepthMm, 3)))
+        .FirstOrDefault();
 
     private static ReadingView ReadingOf(ReviewedReading reading, BakeClock clock, IReadOnlyDictionary<PieceRef, string> names) => new(
         reading.Taken.Seq,
