@@ -6,7 +6,7 @@ import { newCommandId } from '../api/commandId';
 import type { BakesView, BakeView, EventRequest } from '../api/types';
 import { kitchenNow, onDeviceMs } from '../clock/kitchenClock';
 import { Outbox, type Told } from './outbox';
-import { useSection } from './queries';
+import { useSection, useSectionOf } from './queries';
 
 export type { Told };
 
@@ -18,7 +18,9 @@ const SHORTEST_REFRESH_MS = 1500;
 
 /** A bake with all that is known of it; lists of finished ones leave most out. */
 export type WholeBake = BakeView & {
-  [K in 'plan' | 'forecast' | 'place' | 'moves' | 'lots' | 'acts' | 'next' | 'readings']-?: NonNullable<BakeView[K]>;
+  [K in 'plan' | 'forecast' | 'place' | 'moves' | 'lots' | 'acts' | 'next' | 'vessels' | 'readings']-?: NonNullable<
+    BakeView[K]
+  >;
 };
 
 export type BakeLot = WholeBake['lots'][number];
@@ -66,6 +68,14 @@ export const useBakeSection = (id: string, lot: number, moment: string) =>
     id !== '',
   );
 
+/** The slowest piece of a lot, for the way that a probe takes in it: that hardly changes while it bakes. */
+export const useProbeSection = (id: string, lot: number, enabled: boolean) =>
+  useSectionOf(
+    ['probe', id, lot],
+    () => unwrap(api.GET('/api/bakes/{id}/section', { params: { path: { id }, query: { lot } } })),
+    enabled,
+  );
+
 /** The tray goes in. */
 export function useStart() {
   const queries = useQueryClient();
@@ -74,6 +84,14 @@ export function useStart() {
       unwrap(api.POST('/api/bakes', { body: { ...tray, commandId } })),
     { onSuccess: (bake) => putLive(queries, bake) },
   );
+}
+
+/** The tray is not in after all. */
+export function useUnstart() {
+  const queries = useQueryClient();
+  return useCommand((id: string) => unwrap(api.POST('/api/bakes/{id}/unstart', { params: { path: { id } } })), {
+    onSuccess: () => queries.invalidateQueries({ queryKey: ['oven'] }),
+  });
 }
 
 export const told = (event: EventRequest): Told => ({ ...event, commandId: newCommandId() });

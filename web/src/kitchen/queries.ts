@@ -22,6 +22,10 @@ export function useSection(
   }).data;
 }
 
+/** The same without the picture of another meanwhile: what is said in words must be of this one. */
+export const useSectionOf = (key: readonly unknown[], fetch: () => Promise<SectionFilm>, enabled: boolean) =>
+  useQuery({ queryKey: ['section', ...key], queryFn: async () => openFilm(await fetch()), enabled }).data;
+
 /** A version of a tray: what is asked of it is asked once. */
 type TrayVersion = Pick<TrayView, 'id' | 'version'>;
 

@@ -8,6 +8,9 @@ internal sealed class SectionRecorder : IFieldObserver
 {
     private const int PointsAlong = 64;
 
+    /// <summary>The surface is hotter than the coldest food by this while heat goes inwards, °C.</summary>
+    private const double InwardsC = 5;
+
     private readonly HeatBody _body;
     private readonly CutShape _shape;
     private readonly IReadOnlyList<double> _frameS;
@@ -47,8 +50,9 @@ internal sealed class SectionRecorder : IFieldObserver
             sample.TimeS / 60, sample.ColdestC, sample.SurfaceC, new(Math.Round(1000 * coldest.X, 1), Math.Round(1000 * coldest.Z, 1))));
         _along.Read(cellC, surfaceC);
         _across.Read(cellC, surfaceC);
-        // Until the aim, or the hottest it gets: while it cools, the coldest food is at the surface.
-        if (_hottestColdestC < Math.Min(_aimC, sample.ColdestC))
+        // Until the aim, or the hottest it gets while heat still goes inwards: at rest the coldest food is soon at the surface.
+        bool warmsInwards = _frames.Count == 1 || sample.SurfaceC > sample.ColdestC + InwardsC;
+        if (warmsInwards && _hottestColdestC < Math.Min(_aimC, sample.ColdestC))
         {
             cellC.CopyTo(_cellsAtAim, 0);
             _hottestColdestC = sample.ColdestC;

@@ -90,4 +90,17 @@ public sealed class SectionFilmTests
         SectionFilm film = Film(Cut.Drumstick, 60, new TakeOut(900));
         Assert.True(film.Probe.DepthMm > 12);
     }
+
+    /// <summary>Taken out before its goal, its coldest food is soon at the surface; the tip still belongs in the middle.</summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh)]
+    [InlineData(Cut.BonelessBreast)]
+    public void At_rest_the_probe_still_goes_into_the_middle(Cut cut)
+    {
+        SectionFilm baked = Film(cut, 25);
+        SectionFilm rested = Heating.Bake(cut, minutes: 70, steps: [new TakeOut(25 * 60)])
+            .Film([0, 600, 1200, 1500, 2400, 3300, 4200], 80, TestContext.Current.CancellationToken);
+        Assert.Equal(baked.Probe.DepthMm, rested.Probe.DepthMm, 6.0);
+        Assert.Equal(baked.Probe.Tip.ZMm, rested.Probe.Tip.ZMm, 5.0);
+    }
 }

@@ -13,7 +13,7 @@ const besides: readonly { step: StepKind; name: string }[] = [
   { step: 'cover', name: 'Foil went on' },
   { step: 'uncover', name: 'Foil came off' },
   { step: 'turn', name: 'Pieces turned' },
-  { step: 'baste', name: 'Basted' },
+  { step: 'baste', name: 'Basted or sauced' },
   { step: 'drain', name: 'Juices poured off' },
   { step: 'rotate', name: 'Tray turned round' },
 ];

@@ -1,3 +1,4 @@
+import { Timer } from 'lucide-react';
 import { type ReactNode, useState } from 'react';
 import { Link } from 'react-router';
 import { SoundSwitch } from '../../alarm/SoundSwitch';
@@ -12,6 +13,7 @@ import { Choice } from '../../ui/Choice';
 import { Refusal } from '../../ui/Refusal';
 import { goalC } from '../../words/goals';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
+import { AfterPanel } from './AfterPanel';
 import { BesidesPanel } from './BesidesPanel';
 import { FinishButton } from './FinishButton';
 import { HandsBar, LastAct } from './HandsBar';
@@ -22,6 +24,7 @@ import { actTime, type NextAct } from './nextActs';
 import { ProbesPanel } from './ProbesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
+import { StartUndo } from './StartUndo';
 import { RunningTimers, TimersPanel } from './TimersPanel';
 import { VerdictPanel } from './VerdictPanel';
 import { WaitingPanel } from './WaitingPanel';
@@ -97,9 +100,17 @@ function LiveBakeBoard(props: {
       <div className="grid min-w-0 content-start gap-3">
         <div>
           <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
-            <span className="flex items-center gap-4">
-              {bake.name}
+            <span className="flex flex-wrap items-center gap-x-3 gap-y-1">
+              <span className="pr-1">{bake.name}</span>
               <SoundSwitch />
+              <Button
+                aria-expanded={seen === 'timers'}
+                onClick={() => setSeen(seen === 'timers' ? 'foods' : 'timers')}
+                className="text-base"
+              >
+                <Timer aria-hidden className="size-5" />
+                Timers
+              </Button>
             </span>
             <span>
               in since {sayClock(bake.startedAt)},{' '}
@@ -117,6 +128,7 @@ function LiveBakeBoard(props: {
         </div>
         {instruction.hands && <HandsBar bake={bake} act={instruction.hands} />}
         <LastAct bake={bake} now={now} />
+        <StartUndo bake={bake} now={now} />
         <WaitingPanel bake={bake} connected={props.connected} />
         <ActsAhead acts={instruction.ahead} now={now} />
         <RunningTimers now={now} />
@@ -134,6 +146,7 @@ function LiveBakeBoard(props: {
           {seen === 'besides' && <BesidesPanel bake={bake} onTold={() => setSeen('foods')} />}
           {seen === 'foods' && <LotBoard bake={bake} shownAt={shownAt} now={now} />}
         </div>
+        <AfterPanel bake={bake} />
         <Actions bake={bake}>
           <Button big aria-expanded={seen === 'inside'} onClick={() => setSeen(seen === 'inside' ? 'foods' : 'inside')}>
             {seen === 'inside' ? 'See the foods' : 'See inside'}
@@ -144,9 +157,6 @@ function LiveBakeBoard(props: {
             onClick={() => setSeen(seen === 'besides' ? 'foods' : 'besides')}
           >
             {seen === 'besides' ? 'Nothing else' : 'Also done'}
-          </Button>
-          <Button big aria-expanded={seen === 'timers'} onClick={() => setSeen(seen === 'timers' ? 'foods' : 'timers')}>
-            {seen === 'timers' ? 'See the foods' : 'Timers'}
           </Button>
         </Actions>
       </div>

@@ -11,7 +11,9 @@ import { parseNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
 import { Keypad } from './Keypad';
 import { press } from './keypad';
+import { PieceMap } from './PieceMap';
 import { type OvenPiece, pieceKey, piecesOf } from './pieces';
+import { useProbeWay } from './useProbeWay';
 
 const units = [
   { value: 'celsius', label: '°C' },
@@ -43,6 +45,7 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
   const pieces = piecesOf(bake);
   const piece = pieces.find((other) => pieceKey(other) === chosen) ?? pieces[0];
   const problem = tell.error instanceof Problem ? tell.error : null;
+  const way = useProbeWay(bake, piece);
   const cut = props.cuts.find((choice) => choice.cut === bake.plan.chicken.find((lot) => lot.id === piece?.lot)?.cut);
 
   const change = (part: Partial<ReadingDraft>) => {
@@ -74,7 +77,7 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
           <Choice label="Thermometer shows" value={unit} options={units} onChange={(next) => change({ unit: next })} />
         </div>
       </div>
-      <PieceList pieces={pieces} current={piece} onChoose={(key) => change({ chosen: key })} />
+      <PieceList bake={bake} pieces={pieces} current={piece} onChoose={(key) => change({ chosen: key })} />
       <div className="grid grid-cols-1 items-start gap-x-4 gap-y-3 sm:grid-cols-[minmax(0,1fr)_17rem]">
         <form
           className="grid gap-3"
@@ -85,7 +88,7 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
         >
           <Field
             label={capital(piece.name)}
-            hint={cut?.probePlace}
+            hint={way ? `${cut?.probePlace} ${way}` : cut?.probePlace}
             error={problem?.at('events[0].value') ?? problem?.at('events[0].lot') ?? problem?.at('events[0].piece')}
           >
             {(ids) => (
@@ -124,7 +127,12 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
 }
 
 /** The pieces that are asked for, as buttons with their reason; any other from a list. */
-function PieceList(props: { pieces: readonly OvenPiece[]; current: OvenPiece; onChoose: (key: string) => void }) {
+function PieceList(props: {
+  bake: WholeBake;
+  pieces: readonly OvenPiece[];
+  current: OvenPiece;
+  onChoose: (key: string) => void;
+}) {
   const asked = props.pieces.filter((piece) => piece.why !== '').slice(0, 2);
   const others = props.pieces.filter((piece) => !asked.includes(piece));
   const currentKey = pieceKey(props.current);
@@ -142,23 +150,26 @@ function PieceList(props: { pieces: readonly OvenPiece[]; current: OvenPiece; on
           <span className="text-ink-soft">{piece.why}</span>
         </button>
       ))}
-      {others.length > 0 && (
-        <select
-          aria-label="Another piece"
-          value={others.some((piece) => pieceKey(piece) === currentKey) ? currentKey : ''}
-          onChange={(event) => props.onChoose(event.target.value)}
-          className="h-12 min-w-0 rounded-md border border-control-line bg-paper px-3 text-lg"
-        >
-          <option value="" disabled>
-            Another piece…
-          </option>
-          {others.map((piece) => (
-            <option key={pieceKey(piece)} value={pieceKey(piece)}>
-              {capital(piece.name)}
+      <div className="flex flex-wrap items-end gap-3">
+        <PieceMap bake={props.bake} asked={props.pieces.filter((piece) => piece.why !== '')} current={props.current} />
+        {others.length > 0 && (
+          <select
+            aria-label="Another piece"
+            value={others.some((piece) => pieceKey(piece) === currentKey) ? currentKey : ''}
+            onChange={(event) => props.onChoose(event.target.value)}
+            className="h-12 min-w-0 grow basis-44 rounded-md border border-control-line bg-paper px-3 text-lg"
+          >
+            <option value="" disabled>
+              Another piece…
             </option>
-          ))}
-        </select>
-      )}
+            {others.map((piece) => (
+              <option key={pieceKey(piece)} value={pieceKey(piece)}>
+                {capital(piece.name)}
+              </option>
+            ))}
+          </select>
+        )}
+      </div>
     </div>
   );
 }
