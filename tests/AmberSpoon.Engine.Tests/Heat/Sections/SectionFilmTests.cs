@@ -97,9 +97,10 @@ public sealed class SectionFilmTests
     [InlineData(Cut.BonelessBreast)]
     public void At_rest_the_probe_still_goes_into_the_middle(Cut cut)
     {
-        SectionFilm baked = Film(cut, 25);
-        SectionFilm rested = Heating.Bake(cut, minutes: 70, steps: [new TakeOut(25 * 60)])
-            .Film([0, 600, 1200, 1500, 2400, 3300, 4200], 80, TestContext.Current.CancellationToken);
+        double[] everyMinute = [.. Enumerable.Range(0, 60).Select(n => 60.0 * n)];
+        SectionFilm baked = Film(cut, 31);
+        SectionFilm rested = Heating.Bake(cut, minutes: 60, steps: [new TakeOut(31 * 60)])
+            .Film(everyMinute, 80, TestContext.Current.CancellationToken);
         Assert.Equal(baked.Probe.DepthMm, rested.Probe.DepthMm, 6.0);
         Assert.Equal(baked.Probe.Tip.ZMm, rested.Probe.Tip.ZMm, 5.0);
     }
