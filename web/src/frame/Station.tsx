@@ -26,7 +26,7 @@ export function Station(props: { room: 'day' | 'oven'; connected: boolean; child
             <NavLink
               key={station.to}
               to={station.to}
-              className="flex min-h-13 min-w-18 sm:min-w-20 items-center justify-center gap-2 border-transparent border-b-4 px-3 pt-1 font-display text-lg sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+              className="flex min-h-13 min-w-14 items-center justify-center gap-2 border-transparent border-b-4 px-2 pt-1 min-[360px]:min-w-18 min-[360px]:px-3 sm:min-w-20 font-display text-lg sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
             >
               {station.name}
               {station.to === '/oven' && live && (

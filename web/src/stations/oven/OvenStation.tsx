@@ -120,7 +120,8 @@ function LiveBakeBoard(props: {
             </span>
           </p>
           <h1
-            className={`text-balance font-semibold text-[length:min(6rem,22vw)] leading-[0.92] tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
+            className={`text-balance font-semibold leading-[0.92] tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
+            style={{ fontSize: `min(6rem, ${widestLetters(instruction.act)}vw)` }}
           >
             {instruction.act}
           </h1>
@@ -167,6 +168,10 @@ function LiveBakeBoard(props: {
     </div>
   );
 }
+
+/** As large as fits a phone: its longest word on a line of its own, in hundredths of the width. */
+const widestLetters = (words: string) =>
+  Math.min(22, 165 / Math.max(...words.split(' ').map((word) => word.length))).toFixed(1);
 
 /** The next three things to do, the soonest with its countdown. */
 function ActsAhead({ acts, now }: { acts: readonly NextAct[]; now: number }) {
