@@ -74,6 +74,12 @@ test('pictures for the docs', async ({ browser }) => {
       await page.goto(`${kitchen.address}/log`);
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('log');
+      await page.evaluate(() =>
+        localStorage.setItem(
+          'amber.draft.wishes',
+          JSON.stringify({ silent: false, spoken: false, notices: false, milestones: false }),
+        ),
+      );
       await startBake(page, kitchen);
       await kitchen.pass(21);
       await expect(page.getByTestId('elapsed')).toHaveText(/^21/, { timeout: 15_000 });

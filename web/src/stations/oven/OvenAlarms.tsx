@@ -32,7 +32,8 @@ export function OvenAlarms() {
   return (
     <aside
       aria-label="Alarms"
-      className="fixed inset-x-0 top-0 z-40 grid gap-1 border-heat border-b-4 bg-paper px-4 py-2 text-ink shadow-lg"
+      data-room="oven"
+      className="pointer-events-none fixed inset-x-3 bottom-34 z-40 mx-auto grid max-w-2xl gap-1 rounded-md border-2 border-heat bg-paper px-4 py-2 text-ink shadow-lg"
     >
       {own.map((one) => (
         <p
@@ -41,7 +42,7 @@ export function OvenAlarms() {
           className="flex flex-wrap items-center justify-between gap-x-4 font-semibold text-3xl"
         >
           <span className="first-letter:uppercase">{one.words}</span>
-          <Button big look="heat" onClick={one.stop}>
+          <Button big look="heat" className="pointer-events-auto" onClick={one.stop}>
             Seen
           </Button>
         </p>

@@ -58,7 +58,7 @@ export function RunningTimers({ now }: { now: number }) {
   return (
     <ul aria-label="Running timers" className="figures flex flex-wrap gap-x-6 text-2xl">
       {running.map((timer) => (
-        <li key={timer.id}>
+        <li key={timer.id} className="first-letter:uppercase">
           {timer.name} <b className="font-semibold">{sayElapsed(timer.endsMs - now)}</b>
         </li>
       ))}

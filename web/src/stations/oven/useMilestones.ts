@@ -7,7 +7,7 @@ import type { WholeBake } from '../../kitchen/bakes';
 import { milestonesPassed } from './milestones';
 
 /** A milestone stands in view for this long, ms. */
-const SHOWN_MS = 60_000;
+const SHOWN_MS = 20_000;
 
 /** Chimes softly for each milestone once; those passed before the page was opened are old news. */
 export function useMilestones(bakes: readonly WholeBake[], nowMs: number): string | null {
