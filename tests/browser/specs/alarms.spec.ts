@@ -12,7 +12,7 @@ const sizes = [
 /** What reaches beyond the screen's right edge, the innermost first. */
 const tooWide = (page: Page) =>
   page.evaluate(() =>
-    [...document.querySelectorAll('body *')]
+    Array.from(document.querySelectorAll('body *'))
       .filter((element) => element.getBoundingClientRect().right > window.innerWidth + 1)
       .filter((element) => !element.closest('.sr-only, [class*=overflow-x], svg'))
       .map((element) => element.outerHTML.slice(0, 120))
