@@ -33,6 +33,7 @@ builder.Services.AddScoped<BakeBook>();
 builder.Services.AddScoped<CommandBook>();
 builder.Services.AddScoped<BakeDesk>();
 builder.Services.AddScoped<FeedDesk>();
+builder.Services.AddScoped<TableDesk>();
 builder.Services.AddScoped<TrayDesk>();
 builder.Services.AddScoped<PrepShelf>();
 builder.Services.AddScoped<PrepDesk>();

@@ -232,4 +232,40 @@ public sealed class FeedTests
         Assert.Equal((13, "probe"), ((int)answer["refused"]![0]!["line"]!, (string?)answer["refused"]![0]!["field"]));
         Assert.Equal(12, answer["probes"]!.AsArray().Count);
     }
+
+    [Fact]
+    public async Task An_export_is_read_as_its_wire_would_have_told_it_and_once()
+    {
+        await using var kitchen = new Kitchen();
+        (string id, double likelyC) = await Baking(kitchen);
+        string text = "Time;Oven;Thigh\n" + string.Concat(Enumerable.Range(0, 121).Select(n => FormattableString.Invariant(
+            $"{TimeSpan.FromSeconds(600 + (5 * n)):hh\\:mm\\:ss};200;{(n == 5 ? string.Empty : (likelyC - (2.2 * (600 - (5 * n)) / 60)).ToString("0.0", CultureInfo.InvariantCulture))}\n")));
+        (int looked, JsonNode? columns) = await kitchen.Send(HttpMethod.Post, "/api/thermometers/table", new JsonObject { ["text"] = text });
+        Assert.Equal((200, "Time", 121), (looked, (string?)columns!["time"], (int)columns["rows"]!));
+        Assert.Equal(["Oven", "Thigh"], columns["values"]!.AsArray().Select(value => (string?)value));
+
+        JsonObject Told(string time = "Time", string unit = "celsius", int? piece = 1, string header = "Thigh") => new()
+        {
+            ["text"] = text,
+            ["time"] = time,
+            ["unit"] = unit,
+            ["columns"] = new JsonArray(new JsonObject { ["header"] = header, ["lot"] = 1, ["piece"] = piece }),
+        };
+        (int status, JsonNode? answer) = await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/feed/table", Told());
+        Assert.True(status == 200, answer?.ToJsonString());
+        Assert.Equal(120, (int)answer!["read"]!);
+        Assert.InRange((int)answer["kept"]!, 8, 21);
+        int seq = (int)(await kitchen.Live())!["seq"]!;
+        Assert.Equal(0, (int)(await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/feed/table", Told())).Body!["kept"]!);
+        Assert.Equal(seq, (int)(await kitchen.Live())!["seq"]!);
+
+        foreach ((JsonObject wrong, string field) in new[] { (Told(time: "When"), "time"), (Told(piece: null), "columns[0].piece"), (Told(header: "Leg"), "columns[0].header"), (Told(time: "Oven", header: "Time"), "time") })
+        {
+            (status, answer) = await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/feed/table", wrong);
+            Assert.Equal((400, true), (status, answer!["errors"]![field] is not null));
+        }
+
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/thermometers/table", new JsonObject { ["text"] = "nothing" })).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/thermometers/table", raw: """{"text":"\ud800"}""")).Status);
+    }
 }

@@ -188,6 +188,9 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
         await news.Changed(KitchenTopic.Oven);
     }
 
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<DateTimeOffset> StartedAt(Guid id, CancellationToken cancel) => (await Find(id, cancel)).StartedAt;
+
     /// <summary>What is believed of a running bake now; null of a finished one.</summary>
     /// <exception cref="ProblemException">404.</exception>
     public async Task<BakeEstimate?> Believed(Guid id, CancellationToken cancel)

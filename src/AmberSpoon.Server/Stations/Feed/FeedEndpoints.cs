@@ -9,6 +9,8 @@ internal static class FeedEndpoints
 
     private const int MostLines = 3000;
 
+    private const long LargestTable = 4 * 1024 * 1024;
+
     public static void MapFeed(this IEndpointRouteBuilder routes)
     {
         RouteGroupBuilder bakes = routes.MapGroup("/bakes/{id:guid}").WithTags("Feed");
@@ -22,6 +24,18 @@ internal static class FeedEndpoints
             .WithName("FeedBake").WithSummary("What thermometers show, one JSON object a line: probe, at, value, unit, and where it is in if the device knows.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound)
             .ProducesValidationProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status429TooManyRequests);
+
+        bakes.MapPost("/feed/table", async (Guid id, TableRequest request, TableDesk desk, CancellationToken cancel) =>
+            TypedResults.Ok(await desk.Read(id, request, cancel)))
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestTable))
+            .WithName("FeedTable").WithSummary("A thermometer's export as a table: read as its wire would have told it, thinned where it is long.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound)
+            .ProducesValidationProblem(StatusCodes.Status409Conflict).ProducesProblem(StatusCodes.Status429TooManyRequests);
+
+        routes.MapPost("/thermometers/table", (TableRequest request) => TypedResults.Ok(TableDesk.Look(request.Text ?? string.Empty)))
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(LargestTable))
+            .WithTags("Feed").WithName("LookAtTable").WithSummary("The columns of a thermometer's export, and what they look like; nothing is stored.")
+            .ProducesValidationProblem();
 
         bakes.MapGet("/probes", (Guid id, FeedDesk desk, CancellationToken cancel) => desk.View(id, cancel))
             .WithName("GetProbes").WithSummary("What each probe of a bake shows now, and what is wrong with it.")

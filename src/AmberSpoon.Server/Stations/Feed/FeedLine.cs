@@ -14,6 +14,13 @@ namespace AmberSpoon.Server.Stations.Feed;
 /// <param name="Piece">Which of its pieces, from 1.</param>
 internal sealed record FeedLine(int Number, string Probe, DateTimeOffset? At, EnteredTemperature Temperature, int? Lot, int? Piece)
 {
+    /// <summary>Far beyond what a thermometer shows it is still heard, as a sign of a wet socket; but only as far as that.</summary>
+    public static FeedLine Of(int number, string probe, DateTimeOffset? at, EnteredTemperature shown, int? lot, int? piece)
+    {
+        double celsius = Math.Clamp(shown.ToTemperature().Celsius, ReadingLimits.LowestC - 1, ReadingLimits.HighestC + 1);
+        return new(number, probe, at, celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC ? new(celsius, TemperatureUnit.Celsius) : shown, lot, piece);
+    }
+
     /// <param name="number">Its place, from 1.</param>
     /// <param name="text">A JSON object.</param>
     /// <returns>The line, or what is wrong with it.</returns>
@@ -68,10 +75,7 @@ internal sealed record FeedLine(int Number, string Probe, DateTimeOffset? At, En
             return Refused(lot is null ? "lot" : "piece", "Say lot and piece both, as whole numbers from 1, or neither.");
         }
 
-        // Far beyond what a thermometer shows it is still heard, as a sign of a wet socket; but only as far as that.
-        double celsius = Math.Clamp(Core.Units.Temperature.From(value, unit).Celsius, ReadingLimits.LowestC - 1, ReadingLimits.HighestC + 1);
-        bool isBeyond = celsius is < ReadingLimits.LowestC or > ReadingLimits.HighestC;
-        return (new(number, probe, at, isBeyond ? new(celsius, TemperatureUnit.Celsius) : new(value, unit), lot, piece), null);
+        return (Of(number, probe, at, new(value, unit), lot, piece), null);
 
         (FeedLine? Line, FeedRefusal? Refusal) Refused(string field, string sentence) => (null, new(number, field, sentence));
     }
