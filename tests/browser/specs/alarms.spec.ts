@@ -97,3 +97,29 @@ test('with probes, timers and things that wait, nothing that axe can find is in 
   const found = await new AxeBuilder({ page }).analyze();
   expect(found.violations.map((one) => `${one.id} ${one.nodes[0]?.html}`)).toEqual([]);
 });
+
+test('a thermometer’s file is read into the bake, and its columns are remembered', async ({ page, kitchen }) => {
+  await startBusyBake(kitchen);
+  await kitchen.pass(10);
+  await page.goto(`${kitchen.address}/oven`);
+  const panel = page.getByRole('region', { name: 'Timers and alarms' });
+  const open = async () => {
+    await page.getByRole('button', { name: 'Timers' }).click();
+    const rows = Array.from({ length: 20 }, (_, n) => `00:0${Math.floor(n / 4)}:${15 * (n % 4)}0`.slice(0, 8));
+    await panel.getByLabel('A thermometer’s file').setInputFiles({
+      name: 'evening.csv',
+      mimeType: 'text/csv',
+      buffer: Buffer.from(`Time,Air,Meat\n${rows.map((at) => `${at},180,4.5`).join('\n')}\n`),
+    });
+    await expect(panel.getByRole('button', { name: 'Read 20 rows' })).toBeVisible();
+  };
+  await open();
+  await expect(panel.getByRole('button', { name: 'Read 20 rows' })).toBeDisabled();
+  await panel.getByLabel(/^Meat/).selectOption({ index: 1 });
+  await panel.getByRole('button', { name: 'Read 20 rows' }).click();
+  await expect(panel.getByText(/^\d+ readings kept/)).toBeVisible();
+  await page.reload();
+  await open();
+  await expect(panel.getByLabel(/^Meat/)).not.toHaveValue('');
+  await expect(panel.getByLabel(/^Air/)).toHaveValue('');
+});

@@ -53,6 +53,7 @@ export type BakeView = Schemas['BakeView'];
 export type BakesView = Schemas['BakesView'];
 export type VerdictView = Schemas['VerdictView'];
 export type ReadingView = Schemas['ReadingView'];
+export type TableRequest = Schemas['TableRequest'];
 export type ProbeView = Schemas['ProbeView'];
 export type ReadingAnswer = Schemas['ReadingAnswer'];
 export type EventRequest = Schemas['EventRequest'];

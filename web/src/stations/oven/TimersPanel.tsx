@@ -10,6 +10,7 @@ import { TextBox } from '../../ui/TextBox';
 import { parseNumber } from '../../words/numbers';
 import { celsiusOf, sayTyped, unitSign } from '../../words/temperatures';
 import { MINUTE_MS, sayElapsed } from '../../words/times';
+import { ExportPanel } from './ExportPanel';
 
 const LONGEST_MIN = 600;
 const ways: readonly { name: keyof Wishes; words: string }[] = [
@@ -47,6 +48,7 @@ export function TimersPanel({ bake, now }: { bake: WholeBake; now: number }) {
         </ul>
       )}
       <Ways />
+      <ExportPanel bake={bake} />
     </section>
   );
 }
