@@ -268,4 +268,57 @@ public sealed class FeedTests
         Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/thermometers/table", new JsonObject { ["text"] = "nothing" })).Status);
         Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/thermometers/table", raw: """{"text":"\ud800"}""")).Status);
     }
+
+    [Fact]
+    public async Task What_could_not_be_stored_is_kept_when_it_is_sent_again()
+    {
+        await using var kitchen = new Kitchen();
+        (string id, double likelyC) = await Baking(kitchen);
+        kitchen.MostPages = 1;
+        string lines;
+        HttpStatusCode status;
+        int tellings = 0;
+        do
+        {
+            kitchen.Clock.Advance(TimeSpan.FromSeconds(100));
+            lines = string.Join('\n', Enumerable.Range(1, 6).Select(n => Steady(kitchen, likelyC + (2 * ++tellings / 6.0), $"P{n}", n)));
+            (status, _) = await Feed(kitchen, id, lines);
+        }
+        while (status == HttpStatusCode.OK && tellings < 120);
+
+        Assert.Equal(HttpStatusCode.InsufficientStorage, status);
+        kitchen.MostPages = 0;
+        (status, JsonNode again) = await Feed(kitchen, id, lines);
+        Assert.True(status == HttpStatusCode.OK, again.ToJsonString());
+        Assert.Equal((0, true), ((int)again["refusedCount"]!, (int)again["kept"]! >= 3));
+    }
+
+    [Fact]
+    public async Task Probes_that_speak_at_the_same_time_do_not_silence_each_other()
+    {
+        await using var kitchen = new Kitchen();
+        (string id, double likelyC) = await Baking(kitchen);
+        for (int round = 0; round < 3; round++)
+        {
+            kitchen.Clock.Advance(TimeSpan.FromSeconds(100));
+            (HttpStatusCode Status, JsonNode Body)[] answers = await Task.WhenAll(Enumerable.Range(1, 6).Select(n => Feed(kitchen, id, Steady(kitchen, likelyC + 4, $"P{n}", n))));
+            Assert.All(answers, answer => Assert.Equal((HttpStatusCode.OK, 0), (answer.Status, (int)answer.Body["refusedCount"]!)));
+            JsonArray probes = (await kitchen.Get($"/api/bakes/{id}/probes"))["probes"]!.AsArray();
+            Assert.Equal(6, probes.Count);
+            Assert.All(probes, probe => Assert.Equal(kitchen.Clock.GetUtcNow(), (DateTimeOffset)probe!["at"]!));
+        }
+    }
+
+    [Fact]
+    public async Task The_cook_s_word_on_where_a_probe_is_stands_until_its_device_says_something_new()
+    {
+        await using var kitchen = new Kitchen();
+        (string id, double likelyC) = await Baking(kitchen);
+        await Feed(kitchen, id, Line(kitchen, 10, likelyC, piece: 1));
+        await kitchen.Told(id, new JsonObject { ["kind"] = "probe", ["probe"] = "A", ["lot"] = 1, ["piece"] = 3 });
+        kitchen.Clock.Advance(TimeSpan.FromSeconds(20));
+        Assert.Equal(3, (int)Probe((await Feed(kitchen, id, Line(kitchen, 0, likelyC, piece: 1))).Body)["piece"]!);
+        kitchen.Clock.Advance(TimeSpan.FromSeconds(20));
+        Assert.Equal(2, (int)Probe((await Feed(kitchen, id, Line(kitchen, 0, likelyC, piece: 2))).Body)["piece"]!);
+    }
 }

@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using System.Threading.RateLimiting;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Probes;
 
 namespace AmberSpoon.Server.Live;
@@ -30,7 +31,22 @@ internal sealed class ProbeStreams(TimeProvider time)
     /// <summary>Names of all that were heard.</summary>
     public IReadOnlyCollection<string> Heard(Guid bake) => [.. Of(bake).Traces.Keys];
 
-    public void Keep(Guid bake, string probe, ProbeTrace trace) => Of(bake).Traces[probe] = trace;
+    /// <summary>Where its device said last that it is; null where it never did, or the kitchen was opened anew since.</summary>
+    public PieceRef? Claim(Guid bake, string probe) => Of(bake).Claims.TryGetValue(probe, out PieceRef claim) ? claim : null;
+
+    /// <param name="bake">Which bake.</param>
+    /// <param name="probe">Which probe.</param>
+    /// <param name="trace">Its last minutes.</param>
+    /// <param name="claim">Where its device says it is; null where it says nothing.</param>
+    public void Keep(Guid bake, string probe, ProbeTrace trace, PieceRef? claim)
+    {
+        Kept kept = Of(bake);
+        kept.Traces[probe] = trace;
+        if (claim is { } said)
+        {
+            kept.Claims[probe] = said;
+        }
+    }
 
     /// <summary>Whether open pages are to be told of a stream again.</summary>
     public bool IsTimeForNews(Guid bake)
@@ -53,9 +69,13 @@ internal sealed class ProbeStreams(TimeProvider time)
     {
         Kept kept = _kept.GetOrAdd(bake, _ => new());
         kept.UsedStamp = time.GetTimestamp();
-        if (_kept.Count > Most && _kept.MinBy(other => other.Value.UsedStamp) is { } idle && _kept.TryRemove(idle.Key, out Kept? gone))
+        if (_kept.Count > Most)
         {
-            gone.Limit.Dispose();
+            Guid idle = _kept.Where(other => other.Key != bake).MinBy(other => other.Value.UsedStamp).Key;
+            if (_kept.TryRemove(idle, out Kept? gone))
+            {
+                gone.Limit.Dispose();
+            }
         }
 
         return kept;
@@ -64,6 +84,8 @@ internal sealed class ProbeStreams(TimeProvider time)
     private sealed class Kept
     {
         public ConcurrentDictionary<string, ProbeTrace> Traces { get; } = new(StringComparer.Ordinal);
+
+        public ConcurrentDictionary<string, PieceRef> Claims { get; } = new(StringComparer.Ordinal);
 
         public TokenBucketRateLimiter Limit { get; } = new(new()
         {

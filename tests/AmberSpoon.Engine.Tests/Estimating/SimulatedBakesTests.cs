@@ -27,7 +27,9 @@ public sealed class SimulatedBakesTests(ITestOutputHelper output)
     /// <summary>What the kitchens really are; the app believes <see cref="KitchenPrior.Usual"/>.</summary>
     private static readonly KitchenPrior Truth = KitchenPrior.Usual with
     {
-        OvenOffsetC = 20 / Math.Sqrt(3), Exchange = Math.Sqrt((0.25 * 0.25 / 3) + (0.1 * 0.1)), LotSize = 0.15 / Math.Sqrt(3),
+        OvenOffsetC = 20 / Math.Sqrt(3),
+        Exchange = Math.Sqrt((0.25 * 0.25 / 3) + (0.1 * 0.1)),
+        LotSize = 0.15 / Math.Sqrt(3),
     };
 
     [Fact]

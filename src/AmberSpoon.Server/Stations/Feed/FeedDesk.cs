@@ -52,6 +52,8 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             estimate = await bakes.Believed(id, cancel) ?? estimate;
         }
 
+        // Only now: what could not be stored is sent again, and must not be taken for old.
+        hearing.Remember();
         if (streams.IsTimeForNews(id))
         {
             await news.ProbesHeard(id);
@@ -72,6 +74,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
         private readonly Dictionary<string, ProbePlace> _places = estimate.State.Probes.ToDictionary(StringComparer.Ordinal);
         private readonly Dictionary<string, (ProbeSample Sample, bool IsBelieved, PieceRef Piece)> _kept = KeptBefore(estimate);
         private readonly Dictionary<string, TemperatureUnit> _units = new(StringComparer.Ordinal);
+        private readonly Dictionary<string, PieceRef> _claims = new(StringComparer.Ordinal);
 
         /// <summary>Events for the book.</summary>
         public List<EventRequest?> Kept { get; } = [];
@@ -112,7 +115,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
                 return;
             }
 
-            if (line.Lot is { } lot && !Placed(line, new(new(lot), line.Piece!.Value), atS))
+            if (line.Lot is { } lot && !Claimed(line, new(new(lot), line.Piece!.Value), atS))
             {
                 return;
             }
@@ -133,22 +136,32 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             {
                 KeepLast(probe, nowS);
             }
+        }
 
-            foreach ((string probe, ProbeTrace trace) in _traces)
+        /// <summary>Of the probes that spoke: another telling may have others at the same time.</summary>
+        public void Remember()
+        {
+            foreach (string probe in _units.Keys)
             {
-                streams.Keep(bake, probe, trace);
+                streams.Keep(bake, probe, _traces[probe], _claims.TryGetValue(probe, out PieceRef claim) ? claim : null);
             }
         }
 
-        private bool Placed(FeedLine line, PieceRef piece, double atS)
+        /// <summary>
+        /// A device that says the same place again says nothing new: the cook may have moved the probe meanwhile, and said so on the page.
+        /// </summary>
+        private bool Claimed(FeedLine line, PieceRef piece, double atS)
         {
-            if (_places.TryGetValue(line.Probe, out ProbePlace known) && known.Piece == piece)
+            PieceRef? before = _claims.TryGetValue(line.Probe, out PieceRef known) ? known : streams.Claim(bake, line.Probe);
+            _claims[line.Probe] = piece;
+            if (before == piece || (_places.TryGetValue(line.Probe, out ProbePlace place) && place.Piece == piece))
             {
                 return true;
             }
 
             if (estimate.Expected(piece, atS) is null || estimate.State.Find(piece.Lot)!.IsOff)
             {
+                _claims.Remove(line.Probe);
                 Refuse(line, "lot", "That piece is not on the tray, or not in yet.");
                 return false;
             }
