@@ -88,6 +88,23 @@ describe('what is told', () => {
     expect(outbox.list().map((one) => one.event.commandId)).toEqual(['2']);
   });
 
+  it('on two pages of one device is lost by neither', async () => {
+    const keep = memory();
+    const one = new Outbox(unanswered, () => 0, keep);
+    const two = new Outbox(
+      () => Promise.resolve(answer),
+      () => 0,
+      keep,
+    );
+    one.add('b', [event('1')]);
+    two.add('b', [event('2')]);
+    expect(two.list().map((waits) => waits.event.commandId)).toEqual(['1', '2']);
+    await two.flush('b', two.of('b'));
+    expect(keep.kept.get('outbox')).toBe('[]');
+    one.takeBack('1');
+    expect(one.list()).toEqual([]);
+  });
+
   it('while something is on its way goes after it', async () => {
     let release = () => {};
     const first = new Promise<void>((resolve) => {

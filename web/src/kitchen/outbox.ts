@@ -37,6 +37,7 @@ export class Outbox {
   private waiting: readonly Waiting[];
   private readonly underway = new Map<string, Promise<void>>();
   private readonly became = new Map<string, Sent>();
+  private readonly gone = new Set<string>();
   private readonly listeners = new Set<() => void>();
 
   constructor(
@@ -61,12 +62,12 @@ export class Outbox {
     const toldAt = new Date(this.nowMs()).toISOString();
     const known = new Set(this.waiting.map((other) => other.event.commandId));
     const fresh = events.filter((event) => !known.has(event.commandId));
-    this.change([...this.waiting, ...fresh.map((event) => ({ bakeId, event, toldAt, toldMs: Date.now() }))]);
+    this.change((list) => [...list, ...fresh.map((event) => ({ bakeId, event, toldAt, toldMs: Date.now() }))]);
   }
 
   /** Told by mistake, and not sent yet. */
   takeBack(commandId: string) {
-    this.change(this.waiting.filter((other) => other.event.commandId !== commandId));
+    this.remove(new Set([commandId]));
   }
 
   /**
@@ -121,12 +122,22 @@ export class Outbox {
     const ids = new Set(gone.map((one) => one.event.commandId));
     for (const id of ids) this.became.set(id, as);
     for (const id of [...this.became.keys()].slice(0, -MOST_AT_ONCE)) this.became.delete(id);
-    this.change(this.waiting.filter((other) => !ids.has(other.event.commandId)));
+    this.remove(ids);
   }
 
-  private change(next: readonly Waiting[]) {
-    this.waiting = next;
-    this.keep.setItem(KEY, JSON.stringify(next));
+  private remove(ids: ReadonlySet<string>) {
+    for (const id of ids) this.gone.add(id);
+    this.change((list) => list.filter((other) => !ids.has(other.event.commandId)));
+  }
+
+  /** What another page of this device has kept meanwhile stays kept: sent by either, it happens once. */
+  private change(to: (list: readonly Waiting[]) => readonly Waiting[]) {
+    const own = new Set(this.waiting.map((one) => one.event.commandId));
+    const others = (readKept<Waiting[]>(KEY, this.keep) ?? []).filter(
+      ({ event }) => !own.has(event.commandId) && !this.gone.has(event.commandId),
+    );
+    this.waiting = to([...this.waiting, ...others]);
+    this.keep.setItem(KEY, JSON.stringify(this.waiting));
     for (const tell of this.listeners) tell();
   }
 }
