@@ -87,8 +87,20 @@ export class KitchenServer {
     this.clockMs = Date.parse(clock);
   }
 
-  /** Lets time pass while the server runs. */
-  async pass(minutes: number) {
+  /**
+   * Lets time pass while the server runs.
+   *
+   * @param page Where something was just told: the page shows it as done before the server has it, and it happens before the time passes.
+   */
+  async pass(minutes: number, page?: Page) {
+    await page?.waitForFunction(() => {
+      try {
+        return JSON.parse(localStorage.getItem('amber.draft.outbox') ?? '[]').length === 0;
+      } catch {
+        // Nothing is open yet.
+        return true;
+      }
+    });
     const answer = await fetch(`${this.address}/api/rehearsal/clock`, {
       method: 'POST',
       headers: { 'content-type': 'application/json' },

@@ -38,7 +38,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   await top.click();
   expect(await heard()).toEqual([]);
 
-  await kitchen.pass(8);
+  await kitchen.pass(8, page);
   await expect(top).toHaveText('Add the courgettes');
   await expect(page.getByText(/2 min late, was due 17:0/)).toBeVisible();
   await expect.poll(async () => (await heard()).length).toBeGreaterThanOrEqual(6);
@@ -47,12 +47,12 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   await expect(top).toHaveText('Leave it in');
   expect((await liveBake(kitchen)).lots[1].place).toBe('oven');
 
-  await kitchen.pass(3);
+  await kitchen.pass(3, page);
   await expect(top).toHaveText('Turn the pieces');
   await page.getByRole('button', { name: '3 min later' }).click();
   await expect(top).toHaveText('Leave it in');
   await expect(next.getByRole('listitem').first()).toHaveText(/Oven to 180 °C/);
-  await kitchen.pass(4);
+  await kitchen.pass(4, page);
   await expect(top).toHaveText('Oven to 180 °C');
   await page.getByRole('button', { name: 'Skip it' }).click();
   await expect(top).toHaveText('Turn the pieces');
@@ -85,7 +85,7 @@ test('an alarm that is not touched gets louder, and a silent screen says so', as
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
   await page.getByRole('button', { name: 'Tap to let it ring' }).click();
   await expect(page.getByRole('button', { name: 'Rings here' })).toBeVisible();
-  await kitchen.pass(7);
+  await kitchen.pass(7, page);
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add the courgettes');
   await expect.poll(async () => new Set(await heard()).size, { timeout: 40_000 }).toBeGreaterThanOrEqual(2);
   const gains = await heard();

@@ -40,14 +40,14 @@ test('a timer and a temperature of one’s own ring on every station until they 
 
   // Another page of the same device keeps them.
   await page.goto(`${kitchen.address}/prep`);
-  await kitchen.pass(5);
+  await kitchen.pass(5, page);
   const alarms = page.getByRole('complementary', { name: 'Alarms' });
   await expect(alarms.getByRole('alert')).toContainText('rice is over');
   await expect(page).toHaveTitle(/^● .*rice is over/);
   await alarms.getByRole('button', { name: 'Seen' }).click();
   await expect(alarms.getByRole('alert')).toHaveCount(0);
 
-  await kitchen.pass(18);
+  await kitchen.pass(18, page);
   await expect(alarms.getByRole('alert')).toContainText('thighs at 30 °C');
   await expect(alarms.getByRole('status')).toContainText('half-way');
   await alarms.getByRole('button', { name: 'Seen' }).click();
@@ -60,7 +60,7 @@ test('with probes, timers and things that wait, nothing that axe can find is in 
 }) => {
   test.setTimeout(180_000);
   await startBusyBake(kitchen);
-  await kitchen.pass(12);
+  await kitchen.pass(12, page);
   const [bake] = (await kitchen.get('/api/bakes?live=true')).bakes;
   for (const [probe, value] of [
     ['A', 180],
@@ -100,7 +100,7 @@ test('with probes, timers and things that wait, nothing that axe can find is in 
 
 test('a thermometer’s file is read into the bake, and its columns are remembered', async ({ page, kitchen }) => {
   await startBusyBake(kitchen);
-  await kitchen.pass(10);
+  await kitchen.pass(10, page);
   await page.goto(`${kitchen.address}/oven`);
   const panel = page.getByRole('region', { name: 'Timers and alarms' });
   const open = async () => {

@@ -9,7 +9,7 @@ test('from the tray to the log: start, measure, rest, serve, finish, delete, und
   await expect(page.getByTestId('elapsed')).toHaveText(/^00:\d\d$/);
   await expect(page.getByTestId('middle-1')).toHaveText(/^\d °C$/);
 
-  await kitchen.pass(20);
+  await kitchen.pass(20, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^2\d:\d\d$/);
 
   // Too early: short, and a long way to go.
@@ -20,7 +20,7 @@ test('from the tray to the log: start, measure, rest, serve, finish, delete, und
   await expect(page.getByRole(act, { level: 1 })).toHaveText('Leave it in');
 
   // Short still, so back in; the cook rests it all the same.
-  await kitchen.pass(9);
+  await kitchen.pass(9, page);
   await expect(page.getByText('Lost touch')).toHaveCount(0);
   await choosePiece(page, /thigh 1/i);
   await measure(page, '66');
@@ -39,7 +39,7 @@ test('from the tray to the log: start, measure, rest, serve, finish, delete, und
   // Measured, and enough: every piece that is asked for, until nothing is left to measure.
   await page.getByRole('button', { name: 'The tray is back in' }).click();
   await expect(page.getByRole('button', { name: 'The tray is out, resting' })).toBeVisible();
-  await kitchen.pass(9);
+  await kitchen.pass(9, page);
   for (let piece = 0; piece < 10; piece++) {
     if ((await page.getByRole(act, { level: 1 }).textContent()) === 'Serve') break;
     const { seq, lots, verdict: asked } = await liveBake(kitchen);
@@ -99,7 +99,7 @@ test('a live bake survives a reload, a second browser and a killed server', asyn
 
 test('an answer that was lost is asked for again, and nothing happens twice', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
-  await kitchen.pass(20);
+  await kitchen.pass(20, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^2\d:\d\d$/);
   let lost = 0;
   await page.route('**/events', async (route) => {
@@ -141,7 +141,7 @@ test('two trays are in two ovens at once', async ({ page, kitchen }) => {
 
 test('a reading that fits the other unit is asked about, and answered', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
-  await kitchen.pass(36);
+  await kitchen.pass(36, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^3[67]:\d\d$/);
   await measure(page, '177');
   const question = page.getByRole('region', { name: 'Question' });
@@ -157,7 +157,7 @@ test('a reading that fits the other unit is asked about, and answered', async ({
 
 test('a tip that had slipped is asked about, and does not steer', async ({ page, kitchen }) => {
   await startBake(page, kitchen);
-  await kitchen.pass(37);
+  await kitchen.pass(37, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^3[78]:\d\d$/);
   const before = await page.getByTestId('middle-1').textContent();
   await measure(page, '22');
@@ -222,14 +222,14 @@ test('held temperatures count where the rule has them, as long as they were seen
   await page.getByRole('option', { name: 'United Kingdom' }).click();
   await expect.poll(async () => (await kitchen.get('/api/tray')).plan.profile).toBe('unitedKingdom');
   await startBake(page, kitchen);
-  await kitchen.pass(34);
+  await kitchen.pass(34, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^3[45]:\d\d$/);
   await choosePiece(page, /thigh 1/i);
   await measure(page, '71');
   await expect(page.getByRole('region', { name: verdict })).toContainText(
     'stayed at 70 °C or more for 2 min: keep the tip in',
   );
-  await kitchen.pass(2);
+  await kitchen.pass(2, page);
   await expect(page.getByTestId('elapsed')).toHaveText(/^3[67]:\d\d$/);
   await choosePiece(page, /thigh 1/i);
   await measure(page, '72');
