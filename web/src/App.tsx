@@ -8,13 +8,20 @@ import { PrepStation } from './stations/prep/PrepStation';
 import { PrintPage } from './stations/print/PrintPage';
 import { TrayStation } from './stations/tray/TrayStation';
 import { WhyStation } from './stations/why/WhyStation';
+import { Button } from './ui/Button';
 
 export function App() {
   const connected = useLiveNews();
-  useSendWaiting(connected);
+  const [refused, seen] = useSendWaiting(connected);
   return (
     <>
       <OvenAlarms />
+      {refused && (
+        <p role="alert" className="flex flex-wrap items-center justify-between gap-x-4 px-5 py-2 font-medium text-stop">
+          Kept on this device, and not taken by the kitchen: {refused.message}
+          <Button onClick={seen}>Seen</Button>
+        </p>
+      )}
       <Routes>
         <Route path="/tray" element={<TrayStation connected={connected} />} />
         <Route path="/prep" element={<PrepStation connected={connected} />} />

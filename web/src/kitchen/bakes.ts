@@ -1,5 +1,5 @@
 import { type QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useSyncExternalStore } from 'react';
+import { useEffect, useState, useSyncExternalStore } from 'react';
 import { api, unwrap } from '../api/client';
 import { useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
@@ -130,26 +130,41 @@ export function useTell(id: string) {
   });
 }
 
-/** Sends what waits as soon as the server is back. */
-export function useSendWaiting(connected: boolean) {
+/**
+ * Sends what waits as soon as the server is back; what was told a moment ago is still being sent by who told it.
+ *
+ * @returns Why the last of it was refused, until that was seen: nobody is at its button any more.
+ */
+export function useSendWaiting(connected: boolean): [Error | null, () => void] {
   const queries = useQueryClient();
+  const [refused, setRefused] = useState<Error | null>(null);
   const waiting = useWaiting();
   const bakes = [...new Set(waiting.map((one) => one.bakeId))].join(' ');
   useEffect(() => {
     if (!connected || bakes === '') return;
     const send = () => {
-      for (const id of bakes.split(' '))
-        void outbox
-          .flush(id, outbox.of(id))
-          .then((sent) => (sent.kind === 'answered' ? putTold(queries, sent.bake) : undefined));
+      for (const id of bakes.split(' ')) {
+        const events = outbox.of(id, LEFT_MS);
+        if (events.length === 0) continue;
+        void outbox.flush(id, events).then((sent) => {
+          if (sent.kind === 'answered') return putTold(queries, sent.bake);
+          if (sent.kind !== 'refused') return;
+          setRefused(sent.why);
+          return queries.invalidateQueries({ queryKey: ['oven'] });
+        });
+      }
     };
     send();
     const timer = setInterval(send, SEND_AGAIN_MS);
     return () => clearInterval(timer);
   }, [connected, bakes, queries]);
+  return [refused, () => setRefused(null)];
 }
 
 const SEND_AGAIN_MS = 2000;
+
+/** Longer than who told it tries. */
+const LEFT_MS = 3000;
 
 async function putTold(queries: QueryClient, bake: BakeView) {
   putLive(queries, bake);

@@ -33,6 +33,8 @@ describe('what is told', () => {
     const { keep, sent, outbox } = kitchen(() => Promise.resolve(answer));
     outbox.add('b', [event('1'), event('2')]);
     outbox.add('b', [event('1')]);
+    // What was told a moment ago is still being sent by who told it.
+    expect([outbox.of('b'), outbox.of('b', 60_000)].map((events) => events.length)).toEqual([2, 0]);
     expect(JSON.parse(keep.kept.get('outbox') ?? '')).toHaveLength(2);
     expect(await outbox.flush('b', outbox.of('b'))).toEqual({ kind: 'answered', bake: answer });
     expect(sent.map((events) => events.map((one) => one.commandId))).toEqual([['1', '2']]);

@@ -89,9 +89,11 @@ export class Outbox {
     );
   }
 
-  /** What waits of a bake. */
-  of = (bakeId: string): readonly Told[] =>
-    this.waiting.filter((other) => other.bakeId === bakeId).map((one) => one.event);
+  /** What waits of a bake, for at least so long, ms. */
+  of = (bakeId: string, forMs = 0): readonly Told[] =>
+    this.waiting
+      .filter((other) => other.bakeId === bakeId && Date.now() - other.toldMs >= forMs)
+      .map((one) => one.event);
 
   private async sendAll(bakeId: string): Promise<void> {
     let most = MOST_AT_ONCE;

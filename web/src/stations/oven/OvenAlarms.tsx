@@ -21,7 +21,7 @@ export function OvenAlarms() {
     ...over.map((timer) => ({ id: timer.id, words: `${timer.name} is over`, stop: () => stopTimer(timer.id) })),
     ...reached.map((wanted) => ({
       id: wanted.id,
-      words: `${lotName(bakes, wanted)} at ${wanted.said}`,
+      words: `${lotName(bakes, wanted)} at ${wanted.said} by prediction`,
       stop: () => forgetTemperature(wanted.id),
     })),
   ];
