@@ -133,6 +133,22 @@ public sealed class BakeTests
     [InlineData("""{"kind":"did","step":"swap"}""", 400, "step")]
     [InlineData("""{"kind":"did","step":"grill"}""", 400, "minutes")]
     [InlineData("""{"kind":"did","step":"grill","minutes":46}""", 400, "minutes")]
+    [InlineData("""{"kind":"did","step":"baste","minutes":0}""", 400, "minutes")]
+    [InlineData("""{"kind":"did","step":"baste","minutes":61}""", 400, "minutes")]
+    [InlineData("""{"kind":"did","step":"shelf"}""", 400, "shelf")]
+    [InlineData("""{"kind":"did","step":"shelf","shelf":"low","vessel":1}""", 400, "vessel")]
+    [InlineData("""{"kind":"did","step":"shelf","shelf":"low","vessel":-1}""", 400, "vessel")]
+    [InlineData("""{"kind":"piecesOut","lot":1}""", 400, "pieces")]
+    [InlineData("""{"kind":"piecesOut","lot":1,"pieces":[]}""", 400, "pieces")]
+    [InlineData("""{"kind":"piecesOut","lot":1,"pieces":[0]}""", 400, "piece")]
+    [InlineData("""{"kind":"piecesOut","lot":1,"pieces":[7]}""", 400, "piece")]
+    [InlineData("""{"kind":"piecesOut","lot":1,"pieces":[1,2,3,4,5,6]}""", 409, "pieces")]
+    [InlineData("""{"kind":"piecesOut","lot":2,"pieces":[1]}""", 400, "lot")]
+    [InlineData("""{"kind":"piecesIn","lot":1,"pieces":[1]}""", 409, "pieces")]
+    [InlineData("""{"kind":"look","lot":1}""", 400, "look")]
+    [InlineData("""{"kind":"look","lot":1,"look":"soft"}""", 400, "look")]
+    [InlineData("""{"kind":"look","lot":2,"look":"pale"}""", 400, "look")]
+    [InlineData("""{"kind":"look","lot":9,"look":"pale"}""", 400, "lot")]
     [InlineData("""{"kind":"ovenSet","setting":{"value":900,"unit":"celsius"}}""", 400, "setting.value")]
     [InlineData("""{"kind":"answer","reading":2,"answer":"asTyped"}""", 400, "reading")]
     [InlineData("""{"kind":"note","text":"  "}""", 400, "text")]
@@ -185,6 +201,64 @@ public sealed class BakeTests
         (int status, JsonNode? problem) = await kitchen.Tell(id, [.. Enumerable.Range(0, 4).Select(_ => JsonNode.Parse("""{"kind":"later","act":2,"minutes":60}""")!.AsObject())]);
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]!["events[3].minutes"]);
+    }
+
+    /// <summary>Two of six came off first: they cool, are asked for by themselves, and go back in with a tap.</summary>
+    [Fact]
+    public async Task Single_pieces_come_off_and_go_back()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartBake(Kitchen.Supper());
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        JsonNode off = await kitchen.Told(id, JsonNode.Parse("""{"kind":"piecesOut","lot":1,"pieces":[6,5,6]}""")!.AsObject());
+        Assert.Equal([5, 6], Pieces(off).Where(piece => (bool)piece["isOff"]!).Select(piece => (int)piece["piece"]!));
+        Assert.Contains("came off the tray", (string)off["lastDone"]!["text"]!, StringComparison.Ordinal);
+        Assert.Equal(409, (await kitchen.Tell(id, JsonNode.Parse("""{"kind":"piecesOut","lot":1,"pieces":[5]}""")!.AsObject())).Status);
+        Assert.Equal(409, (await kitchen.Tell(id, JsonNode.Parse("""{"kind":"piecesOut","lot":1,"pieces":[1,2,3,4]}""")!.AsObject())).Status);
+
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(15));
+        JsonNode later = (await kitchen.Live())!;
+        Assert.True((double)Pieces(later)[5]["middleC"]! < (double)Pieces(later)[0]["middleC"]! - 5);
+        JsonNode measured = await kitchen.Told(id, [.. Enumerable.Range(1, 4).Select(piece => Kitchen.Reading(1, piece, 81))]);
+        Assert.Equal("measure", (string?)measured["verdict"]!["kind"]);
+        Assert.Equal([5, 6], measured["verdict"]!["measureNext"]!.AsArray().Select(next => (int)next!["piece"]!).Order());
+
+        JsonNode back = await kitchen.Told(id, JsonNode.Parse("""{"kind":"piecesIn","lot":1,"pieces":[5,6]}""")!.AsObject());
+        Assert.DoesNotContain(Pieces(back), piece => (bool)piece["isOff"]!);
+        int seq = (int)back["lastDone"]!["seq"]!;
+        JsonNode undone = await kitchen.Told(id, new JsonObject { ["kind"] = "corrected", ["event"] = seq });
+        Assert.Equal(2, Pieces(undone).Count(piece => (bool)piece["isOff"]!));
+
+        static JsonNode[] Pieces(JsonNode bake) => [.. bake["lots"]![0]!["pieces"]!.AsArray().Select(piece => piece!)];
+    }
+
+    /// <summary>A fork in the potatoes moves their time; a tray to the top shelf and a sauce with its minutes move the end.</summary>
+    [Fact]
+    public async Task What_was_seen_moved_and_sauced_moves_the_forecast()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartBake(Kitchen.Supper());
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(15));
+        JsonNode before = (await kitchen.Live())!;
+        JsonNode soft = await kitchen.Told(id, JsonNode.Parse("""{"kind":"look","lot":2,"look":"soft"}""")!.AsObject());
+        Assert.True((DateTimeOffset)soft["lots"]![1]!["goalAt"]! < ((DateTimeOffset)before["lots"]![1]!["goalAt"]!).AddMinutes(-1));
+        Assert.Equal("The potatoes: soft already.", (string?)soft["lastDone"]!["text"]);
+        JsonNode[] chances = [.. before["lots"]![0]!["doneBy"]!.AsArray().Select(chance => chance!)];
+        Assert.Equal([0.1, 0.25, 0.5, 0.75, 0.9], chances.Select(chance => (double)chance["chance"]!));
+        Assert.Equal((DateTimeOffset)before["lots"]![0]!["goalAt"]!, (DateTimeOffset)chances[2]["at"]!);
+        Assert.InRange((double)before["lots"]![0]!["risePerMinuteC"]!, 0.5, 4);
+
+        JsonNode moved = await kitchen.Told(id, JsonNode.Parse("""{"kind":"did","step":"shelf","shelf":"topThird"}""")!.AsObject());
+        Assert.Equal("The tray to the top shelf, not planned.", (string?)moved["lastDone"]!["text"]);
+        JsonNode sauced = await kitchen.Told(id, JsonNode.Parse("""{"kind":"did","step":"baste","minutes":40}""")!.AsObject());
+        Assert.Equal("Sauce over, for 40 min more.", (string?)sauced["lastDone"]!["text"]);
+        JsonNode takeOut = sauced["next"]!.AsArray().Single(act => (string)act!["kind"]! == "takeOut")!;
+        Assert.Equal((DateTimeOffset)sauced["startedAt"]! + TimeSpan.FromMinutes(55), (DateTimeOffset)takeOut["dueAt"]!);
+
+        // Sixty looks are followed, and no more.
+        JsonObject[] looks = [.. Enumerable.Range(0, 60).Select(_ => JsonNode.Parse("""{"kind":"look","lot":2,"look":"tender"}""")!.AsObject())];
+        Assert.Equal(409, (await kitchen.Tell(id, looks)).Status);
+        Assert.Equal(200, (await kitchen.Tell(id, looks[..59].Select(look => look.DeepClone().AsObject()).ToArray())).Status);
     }
 
     /// <summary>A running lot's window: from when it really went in, as fast as it is believed to be.</summary>

@@ -75,6 +75,16 @@ public sealed class ProgrammeTests
     }
 
     [Fact]
+    public async Task A_tray_can_be_planned_to_another_shelf()
+    {
+        await using var kitchen = new Kitchen();
+        (int status, JsonNode? view) = await kitchen.SaveTray(With(Kitchen.Supper(), """[{ "kind": "shelf", "atMinutes": 15, "shelf": "topThird" }]"""));
+        Assert.Equal(200, status);
+        Assert.Equal(("topThird", 0), ((string?)view!["plan"]!["steps"]![0]!["shelf"], (int)view["plan"]!["steps"]![0]!["vessel"]!));
+        Assert.Equal("shelf", (string?)view["answer"]!["effects"]![0]!["kind"]);
+    }
+
+    [Fact]
     public async Task Chicken_that_goes_in_after_the_vegetables_is_estimated_in_its_own_time()
     {
         await using var kitchen = new Kitchen();

@@ -40,6 +40,12 @@ public sealed record BakeState(
     /// <summary>Probes on a wire, and the piece each is in.</summary>
     public ImmutableSortedDictionary<string, ProbePlace> Probes { get; init; } = ImmutableSortedDictionary.Create<string, ProbePlace>(StringComparer.Ordinal);
 
+    /// <summary>What was seen without a thermometer, in order.</summary>
+    public IReadOnlyList<LookTaken> Looks { get; init; } = [];
+
+    /// <summary>What was done last; null where nothing was, or all of it was taken back.</summary>
+    public BakeEvent? LastDone { get; init; }
+
     public bool IsLive => FinishedS is null;
 
     /// <summary>Where the tray is.</summary>
@@ -100,17 +106,28 @@ public sealed record BakeState(
             Resting => TrayTo(BakePlace.Worktop, atS),
             LotIn lotIn => With(lotIn.Lot, lot => lot.MovedTo(Place, atS) with { IsOff = false }),
             LotOut lotOut => With(lotOut.Lot, lot => (lot.HasGoneIn ? lot.MovedTo(BakePlace.Worktop, atS) : lot) with { IsOff = true }),
+            PiecesOut taken => With(taken.Lot, lot => lot.WithoutPieces(taken.Pieces, atS)),
+            PiecesIn back => With(back.Lot, lot => lot.WithPieces(back.Pieces, atS)),
+            Looked looked => this with { Looks = [.. Looks, new(looked.Lot, ownS, looked.Look)] },
             ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false, Seq = told.Seq }),
             ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null, Seq = told.Seq }),
             Postponed { Act: { } later } postponed => With(later, act => act.Later(ownS, postponed.Minutes)),
             Postponed { Lot: { } later } postponed => With(later, lot => lot.Later(ownS, postponed.Minutes)),
-            DoneBesides besides => this with { Besides = [.. Besides, new(besides.Step, ToMinutes(atS), null, besides.ForMinutes)] },
+            DoneBesides besides => this with { Besides = [.. Besides, new(besides.Step, ToMinutes(atS), null, besides.ForMinutes, besides.Shelf) { Vessel = besides.Vessel ?? 0 }] },
             OvenSet set => this with { DialTurns = [.. DialTurns, (atS, set.Setting)] },
             Finished => this with { FinishedS = atS },
             _ => this,
         };
-        return next with { Seq = told.Seq, LatestS = told.What is Measured or ProbePlaced or Noted or Answered or Said or Postponed ? LatestS : atS };
+        return next with
+        {
+            Seq = told.Seq,
+            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or Answered or Said or Postponed ? LatestS : atS,
+            LastDone = told.What is Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected ? LastDone : told,
+        };
     }
+
+    /// <summary>Until when the cook wants a sauce to bake on, s in the bake's time; null where none was given its minutes.</summary>
+    public double? SaucedUntilS => Besides.Where(step => step is { Kind: StepKind.Baste, ForMinutes: not null }).Max(step => (double?)(60 * (step.AtMinutes + step.ForMinutes!.Value)));
 
     /// <summary>Plans and their steps count in whole minutes.</summary>
     internal static int ToMinutes(double seconds) => (int)Math.Round(seconds / 60);

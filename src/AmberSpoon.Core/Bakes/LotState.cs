@@ -1,3 +1,4 @@
+using System.Collections.Immutable;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -22,9 +23,26 @@ public sealed record LotState(LotId Lot, double PlannedInS, IReadOnlyList<PlaceC
 
     public BakePlace? Place => HasGoneIn ? Places[^1].Place : null;
 
+    /// <summary>Pieces that have gone ways of their own, from 1; all others are where the lot is.</summary>
+    public ImmutableSortedDictionary<int, PieceWay> Apart { get; init; } = ImmutableSortedDictionary<int, PieceWay>.Empty;
+
+    /// <summary>A piece came off the tray while others of its lot stayed on it.</summary>
+    public bool IsOffAlone(int piece) => Apart.GetValueOrDefault(piece) is { IsOff: true };
+
+    /// <summary>Where one of its pieces is; null while the lot waits.</summary>
+    public BakePlace? PlaceOf(int piece) => Apart.GetValueOrDefault(piece) is { } way ? way.Places[^1].Place : Place;
+
     /// <summary>Where it stands, stage by stage in its own time, until a moment; the last place goes on until then.</summary>
     /// <param name="untilS">Seconds since this lot went in.</param>
-    public IReadOnlyList<PlaceStage> StagesUntil(double untilS)
+    public IReadOnlyList<PlaceStage> StagesUntil(double untilS) => StagesUntil(Places, untilS);
+
+    /// <summary>The same of one piece.</summary>
+    /// <param name="piece">Which, from 1.</param>
+    /// <param name="untilS">Seconds since this lot went in.</param>
+    public IReadOnlyList<PlaceStage> StagesUntil(int piece, double untilS) =>
+        StagesUntil(Apart.GetValueOrDefault(piece)?.Places ?? Places, untilS);
+
+    private List<PlaceStage> StagesUntil(IReadOnlyList<PlaceChange> places, double untilS)
     {
         if (!HasGoneIn)
         {
@@ -32,11 +50,11 @@ public sealed record LotState(LotId Lot, double PlannedInS, IReadOnlyList<PlaceC
         }
 
         var stages = new List<PlaceStage>();
-        for (int i = 0; i < Places.Count; i++)
+        for (int i = 0; i < places.Count; i++)
         {
-            double fromS = BakeClock.LotS(Places[i].AtS, InS);
-            double endS = Math.Min(i + 1 < Places.Count ? BakeClock.LotS(Places[i + 1].AtS, InS) : untilS, untilS);
-            stages.Add(new(Places[i].Place, Math.Max(0, endS - fromS)));
+            double fromS = BakeClock.LotS(places[i].AtS, InS);
+            double endS = Math.Min(i + 1 < places.Count ? BakeClock.LotS(places[i + 1].AtS, InS) : untilS, untilS);
+            stages.Add(new(places[i].Place, Math.Max(0, endS - fromS)));
         }
 
         return stages;
@@ -45,5 +63,24 @@ public sealed record LotState(LotId Lot, double PlannedInS, IReadOnlyList<PlaceC
     /// <summary>To be added later than it stood; counted from now where its time has come.</summary>
     internal LotState Later(double nowS, int minutes) => this with { PlannedInS = Math.Max(PlannedInS, nowS) + (60 * minutes) };
 
-    internal LotState MovedTo(BakePlace place, double atS) => Place == place ? this : this with { Places = [.. Places, new(atS, place)] };
+    /// <summary>What lies on the tray goes with it; what came off alone stays where it is.</summary>
+    internal LotState MovedTo(BakePlace place, double atS) => Place == place ? this : this with
+    {
+        Places = [.. Places, new(atS, place)],
+        Apart = Apart.ToImmutableSortedDictionary(way => way.Key, way => way.Value.IsOff ? way.Value : way.Value.To(place, atS)),
+    };
+
+    /// <summary>Some of its pieces come off the tray, the others stay on it; of what never went in nothing comes off.</summary>
+    internal LotState WithoutPieces(IEnumerable<int> pieces, double atS) => !HasGoneIn ? this : this with
+    {
+        Apart = Apart.SetItems(pieces.Select(piece => KeyValuePair.Create(piece, WayOf(piece).To(BakePlace.Worktop, atS) with { IsOff = true }))),
+    };
+
+    /// <summary>Pieces that came off lie on the tray again.</summary>
+    internal LotState WithPieces(IEnumerable<int> pieces, double atS) => Place is not { } place ? this : this with
+    {
+        Apart = Apart.SetItems(pieces.Select(piece => KeyValuePair.Create(piece, WayOf(piece).To(place, atS) with { IsOff = false }))),
+    };
+
+    private PieceWay WayOf(int piece) => Apart.GetValueOrDefault(piece) ?? new(Places, IsOff: false);
 }

@@ -57,6 +57,7 @@ public sealed class BakeEstimate
         _profile = SafetyProfiles.For(courses.State.Plan.Profile);
         Review = ReadingReview.Of(courses, earlier);
         Belief = isHindsight ? courses.Unmeasured() : Review.Belief;
+        Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot)).Aggregate(Belief, Seen);
         Verdicts = isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))];
         Verdict = TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot));
     }
@@ -107,13 +108,38 @@ public sealed class BakeEstimate
     /// <summary>Null where there is no chicken.</summary>
     public TrayVerdict? Verdict { get; }
 
+    /// <summary>By the readings alone: what a verdict rests on.</summary>
     private KitchenBelief Belief { get; }
+
+    /// <summary>By the readings and by what was seen: what is forecast. A colour never makes anything safer.</summary>
+    private KitchenBelief Sighted { get; }
 
     private IEnumerable<ChickenLot> Chicken => State.Plan.Chicken.Where(lot => _courses.Lots.ContainsKey(lot.LotId));
 
     /// <summary>What is believed of a piece's coldest middle now, °C.</summary>
     public (double LowC, double LikeliestC, double HighC) Now(PieceRef piece) =>
-        (Belief.MiddleC(piece, NowS, SlowZ), Belief.MiddleC(piece, NowS, 0), Belief.MiddleC(piece, NowS, FastZ));
+        (Sighted.MiddleC(piece, NowS, SlowZ), Sighted.MiddleC(piece, NowS, 0), Sighted.MiddleC(piece, NowS, FastZ));
+
+    /// <summary>How fast a lot's slowest piece warms now, °C a minute; 0 before it is in.</summary>
+    public double RisePerMinuteC(LotId lot)
+    {
+        var piece = new PieceRef(lot, Course(lot).Curves.Slowest);
+        double fromS = Math.Max(Course(lot).InS, NowS - RiseS);
+        return NowS > fromS ? 60 * (Sighted.MiddleC(piece, NowS, 0) - Sighted.MiddleC(piece, fromS, 0)) / (NowS - fromS) : 0;
+    }
+
+    /// <summary>A rise is told over this long, s.</summary>
+    private const double RiseS = 120;
+
+    /// <summary>By when a lot has reached its goal with each of <see cref="Chances"/>, min since the first food; what lies beyond what is followed is left out.</summary>
+    public IReadOnlyList<(double Chance, double Minutes)> ChancesDone(LotId lot)
+    {
+        LotGoal goal = State.Plan.GoalOf(lot);
+        return [.. Chances.Select(of => (of.Chance, WhenS(Sighted, lot, goal, of.Z))).Where(of => of.Item2 is not null).Select(of => (of.Chance, of.Item2!.Value / 60))];
+    }
+
+    /// <summary>Kitchens that are so far, and how far off the likeliest they are, in standard deviations of a normal spread.</summary>
+    private static readonly (double Chance, double Z)[] Chances = [(0.1, FastZ), (0.25, 0.674), (0.5, 0), (0.75, -0.674), (0.9, SlowZ)];
 
     /// <summary>What a probe in the middle of a piece should show at a moment; null where that piece is not in.</summary>
     public ProbeExpectation? Expected(PieceRef piece, double atS)
@@ -127,7 +153,7 @@ public sealed class BakeEstimate
         (double coldestC, double hottestC) = ReadingReview.Believable(Belief, piece, atS);
         double fromS = Math.Max(lot.InS, atS - ProbeWatch.FrozenS);
         double riseC = atS > fromS ? 60 * (Belief.MiddleC(piece, atS, 0) - Belief.MiddleC(piece, fromS, 0)) / (atS - fromS) : 0;
-        return new(coldestC, hottestC, riseC, lot.Place == BakePlace.Oven ? DialC() : null, CutTable.HasBone(chicken.Cut));
+        return new(coldestC, hottestC, riseC, lot.PlaceOf(piece.Piece) == BakePlace.Oven ? DialC() : null, CutTable.HasBone(chicken.Cut));
     }
 
     /// <summary>What the dial says now, as far as anybody said so, °C.</summary>
@@ -138,13 +164,13 @@ public sealed class BakeEstimate
     public TimeBand? GoalBand(LotId lot)
     {
         LotGoal goal = State.Plan.GoalOf(lot);
-        if (WhenS(lot, goal, 0) is not { } medianS)
+        if (WhenS(Sighted, lot, goal, 0) is not { } medianS)
         {
             return null;
         }
 
         double endS = Course(lot).InS + Course(lot).Curves.EndS;
-        return new((WhenS(lot, goal, FastZ) ?? medianS) / 60, medianS / 60, (WhenS(lot, goal, SlowZ) ?? endS) / 60);
+        return new((WhenS(Sighted, lot, goal, FastZ) ?? medianS) / 60, medianS / 60, (WhenS(Sighted, lot, goal, SlowZ) ?? endS) / 60);
     }
 
     /// <summary>
@@ -155,7 +181,7 @@ public sealed class BakeEstimate
     public double? CautiousMinutes()
     {
         double?[] whenS = [.. Chicken.Where(lot => State.Find(lot.LotId) is { IsOff: false }).Select(lot => WhenS(
-            lot.LotId, new CoreGoal(new(Math.Max(_profile.AimC, _profile.RuleFor(lot.IsStuffed).Everyday.Celsius), Units.TemperatureUnit.Celsius)), NinetyNineZ))];
+            Belief, lot.LotId, new CoreGoal(new(Math.Max(_profile.AimC, _profile.RuleFor(lot.IsStuffed).Everyday.Celsius), Units.TemperatureUnit.Celsius)), NinetyNineZ))];
         return whenS.Length == 0 || whenS.Any(when => when is null) ? null : whenS.Max() / 60;
     }
 
@@ -174,14 +200,14 @@ public sealed class BakeEstimate
                 Heat.HeatSample likeliest = course.Curves.Likeliest.At(60 * minute);
                 return new CurvePoint(
                     first + minute,
-                    Tidy(Belief.MiddleC(piece, atS, SlowZ)),
-                    Tidy(Belief.MiddleC(piece, atS, 0)),
-                    Tidy(Belief.MiddleC(piece, atS, FastZ)),
+                    Tidy(Sighted.MiddleC(piece, atS, SlowZ)),
+                    Tidy(Sighted.MiddleC(piece, atS, 0)),
+                    Tidy(Sighted.MiddleC(piece, atS, FastZ)),
                     Tidy(likeliest.SurfaceC))
                 {
                     Browning = Tidy(likeliest.BrowningTop),
                     BrowningUnder = Tidy(likeliest.BrowningUnder),
-                    CookMinutes = isChicken ? 0 : Tidy(Belief.CookMinutes(lot, atS, 0)),
+                    CookMinutes = isChicken ? 0 : Tidy(Sighted.CookMinutes(lot, atS, 0)),
                     Scale = Tidy(Food.Shrinkage.Scale(likeliest.LossShare)),
                 };
             }),
@@ -197,11 +223,11 @@ public sealed class BakeEstimate
         LotCourse course = Course(lot);
         bool isChicken = State.Plan.Chicken.Any(chicken => chicken.LotId == lot);
         return State.Plan.GoalOf(lot).StateAt(
-            Belief.MiddleC(new(lot, course.Curves.Slowest), NowS, 0), isChicken ? 0 : Belief.CookMinutes(lot, NowS, 0));
+            Sighted.MiddleC(new(lot, course.Curves.Slowest), NowS, 0), isChicken ? 0 : Sighted.CookMinutes(lot, NowS, 0));
     }
 
     /// <summary>The likeliest kitchen for a lot's slowest piece: with it the engine can be asked for more.</summary>
-    public KitchenGuess GuessFor(LotId lot) => Belief.GuessFor(new(lot, Course(lot).Curves.Slowest));
+    public KitchenGuess GuessFor(LotId lot) => Sighted.GuessFor(new(lot, Course(lot).Curves.Slowest));
 
     /// <summary>The piece of a lot that was planned slowest, from 1.</summary>
     public int SlowestOf(LotId lot) => Course(lot).Curves.Slowest;
@@ -209,6 +235,22 @@ public sealed class BakeEstimate
     /// <summary>What a lot's slowest piece meets, and where it stands, as far as is looked ahead.</summary>
     public (PieceSetting Setting, IReadOnlyList<PlaceStage> Stages) SettingOf(LotId lot) =>
         _courses.SettingOf(lot, Course(lot).InS + Course(lot).Curves.EndS);
+
+    private KitchenBelief Seen(KitchenBelief belief, LookTaken look)
+    {
+        VegetableLot? vegetable = State.Plan.Vegetables.FirstOrDefault(lot => lot.LotId == look.Lot);
+        return vegetable is not null
+            ? belief.FeelingSoftness(look.Lot, look.AtS, SeenBounds.OfSoftness(look.Look, VegetableTable.For(vegetable.Kind)))
+            : belief.SeeingColour(look.Lot, look.AtS, IsTurned(look), SeenBounds.OfColour(look.Look));
+    }
+
+    /// <summary>Whether the side that was laid down looks up at that moment.</summary>
+    private bool IsTurned(LookTaken look)
+    {
+        int turns = AsBaked.PlanOf(State).Steps.Count(step => step.Kind == StepKind.Turn && 60 * step.AtMinutes <= look.AtS && 60 * step.AtMinutes >= State.Find(look.Lot)!.InS);
+        bool isDown = State.Plan.Chicken.First(lot => lot.LotId == look.Lot).SkinDown;
+        return turns % 2 == 1 != isDown;
+    }
 
     private LotCourse Course(LotId lot) => _courses.Lots[lot];
 
@@ -223,7 +265,7 @@ public sealed class BakeEstimate
             state.Place switch { null => LotWhereabouts.Waiting, BakePlace.Oven => LotWhereabouts.Oven, _ => LotWhereabouts.Worktop },
             [.. Enumerable.Range(1, lot.Count).Select(piece => CaseOf(lot, new PieceRef(lot.LotId, piece)))],
             JudgedS,
-            WhenS(lot.LotId, new CoreGoal(new(Math.Min(lot.Goal.CoreC, _profile.AimC), Units.TemperatureUnit.Celsius)), FastZ) ?? JudgedS,
+            WhenS(Belief, lot.LotId, new CoreGoal(new(Math.Min(lot.Goal.CoreC, _profile.AimC), Units.TemperatureUnit.Celsius)), FastZ) ?? JudgedS,
             piece => _outlook?.Invoke(new(lot.LotId, piece)) ?? Outlook(lot, new PieceRef(lot.LotId, piece)));
     }
 
@@ -241,7 +283,10 @@ public sealed class BakeEstimate
             own.Length > 0 ? own[^1].Doubt : null,
             needsAnother,
             Course(piece.Lot).Curves.ExpectedC(piece.Piece),
-            untilS => HottestC(piece, untilS, UnmeasuredZ));
+            untilS => HottestC(piece, untilS, UnmeasuredZ))
+        {
+            IsOffAlone = State.Find(piece.Lot)!.IsOffAlone(piece.Piece),
+        };
     }
 
     /// <summary>
@@ -269,13 +314,13 @@ public sealed class BakeEstimate
         return hottestC;
     }
 
-    private double? WhenS(LotId lot, LotGoal goal, double z)
+    private double? WhenS(KitchenBelief belief, LotId lot, LotGoal goal, double z)
     {
         LotCourse course = Course(lot);
         var piece = new PieceRef(lot, course.Curves.Slowest);
         return goal.ReachedS(
-            celsius => FirstS(course, course.InS, course.Curves, atS => Belief.MiddleC(piece, atS, z), celsius),
-            minutes => FirstS(course, course.InS, course.Curves, atS => Belief.CookMinutes(lot, atS, z), minutes));
+            celsius => FirstS(course, course.InS, course.Curves, atS => belief.MiddleC(piece, atS, z), celsius),
+            minutes => FirstS(course, course.InS, course.Curves, atS => belief.CookMinutes(lot, atS, z), minutes));
     }
 
     private static double? FirstS(LotCourse course, double fromS, LotCurves curves, Func<double, double> valueAt, double wanted)
@@ -307,7 +352,7 @@ public sealed class BakeEstimate
         SafetyRule rule = _profile.RuleFor(lot.IsStuffed);
         double aimC = Math.Max(lot.Goal.CoreC < rule.AimC && rule.HoldAt(lot.Goal.Core) is not null ? 0 : rule.AimC, lot.Goal.CoreC);
         double lotS = BakeClock.LotS(JudgedS, course.InS);
-        bool isInOven = State.Find(piece.Lot)!.Place == BakePlace.Oven;
+        bool isInOven = State.Find(piece.Lot)!.PlaceOf(piece.Piece) == BakePlace.Oven;
         LotCurves inOven = isInOven ? course.Curves : _courses.Instead(piece, JudgedS, BakePlace.Oven, course.Curves.EndS);
         LotCurves resting = isInOven ? _courses.Instead(piece, JudgedS, BakePlace.Worktop, RestLookAheadS) : course.Curves;
         double? reachedS = Reached(inOven);

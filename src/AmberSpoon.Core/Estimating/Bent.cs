@@ -2,7 +2,7 @@ namespace AmberSpoon.Core.Estimating;
 
 /// <summary>
 /// The scale on which doubts add up nearly straight. A middle comes up like 1 − exp(−rate·t), and doubts multiply the rate:
-/// on ln(−ln(what is left to go)) they add. For cook values the logarithm does.
+/// on ln(−ln(what is left to go)) they add. For cook values and browning the logarithm does.
 /// </summary>
 internal static class Bent
 {
@@ -11,6 +11,7 @@ internal static class Bent
     private const double FloorC = -20;
     private const double Edge = 1e-6;
     private const double LeastCookMinutes = 1e-4;
+    private const double LeastBrowning = 1e-3;
 
     public static double FromC(double celsius) => Math.Log(-Math.Log(Math.Clamp((CeilingC - celsius) / (CeilingC - FloorC), Edge, 1 - Edge)));
 
@@ -22,4 +23,6 @@ internal static class Bent
     public static double FromCook(double minutes) => Math.Log(minutes + LeastCookMinutes);
 
     public static double ToCook(double bent) => Math.Exp(bent) - LeastCookMinutes;
+
+    public static double FromBrowning(double browning) => Math.Log(browning + LeastBrowning);
 }

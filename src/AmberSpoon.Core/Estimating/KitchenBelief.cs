@@ -10,7 +10,7 @@ namespace AmberSpoon.Core.Estimating;
 /// </summary>
 public sealed class KitchenBelief
 {
-    /// <summary>Of a piece: offset, exchange, evaporation, its lot's size, its lot's start, its own size.</summary>
+    /// <summary>Of a piece: offset, exchange, evaporation, its lot's size, its lot's start, its own size or, of a vegetable's tenderness, its variety.</summary>
     private const int Felt = 6;
     private const int Shared = 3;
     private const int Iterations = 3;
@@ -61,7 +61,7 @@ public sealed class KitchenBelief
     public double MiddleC(PieceRef piece, double atS, double z) => MiddleC(piece, atS, z, _lots[piece.Lot].Curves);
 
     /// <summary>The likeliest kitchen, as this piece feels it.</summary>
-    public Trays.Forecasting.KitchenGuess GuessFor(PieceRef piece) => _lots[piece.Lot].Curves.Prior.At(Of(_placeOf[piece], _mean, PieceShare(piece.Lot)));
+    public Trays.Forecasting.KitchenGuess GuessFor(PieceRef piece) => _lots[piece.Lot].Curves.Prior.At(Of(_placeOf[piece], _mean, OwnOf(piece.Lot, _lots[piece.Lot].Curves.Of(piece.Piece))));
 
     /// <summary>The same on another course of events.</summary>
     internal double MiddleC(PieceRef piece, double atS, double z, LotCurves curves) =>
@@ -71,7 +71,7 @@ public sealed class KitchenBelief
     public double CookMinutes(LotId lot, double atS, double z)
     {
         LotCourse course = _lots[lot];
-        return Bent.ToCook(At(new(lot, 1), course.Curves.Softening, BakeClock.LotS(atS, course.InS), z));
+        return Bent.ToCook(At(new(lot, 1), course.Curves.Softening!, BakeClock.LotS(atS, course.InS), z));
     }
 
     /// <summary>What a thermometer would show, °C: the middle, and how far a reading may lie off it.</summary>
@@ -93,16 +93,16 @@ public sealed class KitchenBelief
         int[] place = _placeOf[piece];
         PieceCurves curves = _lots[piece.Lot].Curves.Of(piece.Piece);
         double lotS = BakeClock.LotS(atS, _lots[piece.Lot].InS);
-        double share = PieceShare(piece.Lot);
+        Own own = OwnOf(piece.Lot, curves);
         double noise = _prior.ReadingC * _prior.ReadingC * (1 + sameBefore);
         double[] mean = [.. _mean];
         double[] gain = new double[_mean.Length];
         Span<double> slope = stackalloc double[Felt];
         for (int i = 0; i < Iterations; i++)
         {
-            DoubtVector z = Of(place, mean, share);
+            DoubtVector z = Of(place, mean, own);
             double bent = curves.At(lotS, z);
-            SlopesInC(curves, lotS, z, share, bent, slope);
+            SlopesInC(curves, lotS, z, own, bent, slope);
             double unexplainedC = celsius - Bent.ToC(bent);
             for (int k = 0; k < Felt; k++)
             {
@@ -140,25 +140,83 @@ public sealed class KitchenBelief
     }
 
     /// <summary>
+    /// With one look: a value that was seen to lie between two bounds, by an eye that sees it so exactly. The spread is that of the
+    /// normal with the same mean and variance as what is left of it (moment matching, Minka 2001, from memory).
+    /// </summary>
+    /// <param name="piece">Which piece.</param>
+    /// <param name="curves">Of what was seen.</param>
+    /// <param name="atS">When, s in the bake's time.</param>
+    /// <param name="seen">The bounds, on the bent scale, and the eye's own standard deviation.</param>
+    private KitchenBelief Seeing(PieceRef piece, PieceCurves curves, double atS, SeenBounds seen)
+    {
+        int[] place = _placeOf[piece];
+        Own own = OwnOf(piece.Lot, curves);
+        double lotS = BakeClock.LotS(atS, _lots[piece.Lot].InS);
+        DoubtVector z = Of(place, _mean, own);
+        Span<double> slope = stackalloc double[Felt];
+        Slopes(curves, lotS, z, own, slope);
+        double[] gain = new double[_mean.Length];
+        double variance = seen.EyeSd * seen.EyeSd;
+        for (int n = 0; n < gain.Length; n++)
+        {
+            gain[n] = Along(n, place, slope);
+        }
+
+        for (int k = 0; k < Felt; k++)
+        {
+            variance += slope[k] * gain[place[k]];
+        }
+
+        (double moved, double left) = seen.Left(curves.At(lotS, z) + (own.Variety * _mean[place[5]]), Math.Sqrt(variance));
+        double[] mean = [.. _mean.Select((value, n) => value + (gain[n] * moved / variance))];
+        var spread = new double[gain.Length, gain.Length];
+        for (int row = 0; row < gain.Length; row++)
+        {
+            for (int column = 0; column < gain.Length; column++)
+            {
+                spread[row, column] = _spread[row, column] - (gain[row] * gain[column] * (1 - left) / variance);
+            }
+        }
+
+        return new(this, mean, spread);
+    }
+
+    /// <summary>With what a cook saw of a vegetable with a fork.</summary>
+    /// <param name="lot">The lot.</param>
+    /// <param name="atS">When, s in the bake's time.</param>
+    /// <param name="seen">Bounds of its cook value, on the bent scale.</param>
+    public KitchenBelief FeelingSoftness(LotId lot, double atS, SeenBounds seen) => Seeing(new(lot, 1), _lots[lot].Curves.Softening!, atS, seen);
+
+    /// <summary>With what a cook saw of the colour of chicken.</summary>
+    /// <param name="lot">The lot.</param>
+    /// <param name="atS">When, s in the bake's time.</param>
+    /// <param name="isUnder">The side that lay down at first looks up now.</param>
+    /// <param name="seen">Bounds of its browning, on the bent scale.</param>
+    public KitchenBelief SeeingColour(LotId lot, double atS, bool isUnder, SeenBounds seen) =>
+        Seeing(new(lot, _lots[lot].Curves.Slowest), _lots[lot].Curves.Browned(isUnder), atS, seen);
+
+    /// <summary>
     /// So many standard deviations off along the way in which this value changes fastest: what a one-in-a-thousand kitchen
     /// does, without drawing a thousand (the first-order reliability method, from memory).
     /// </summary>
     private double At(PieceRef piece, PieceCurves curves, double lotS, double z)
     {
         int[] place = _placeOf[piece];
-        double share = PieceShare(piece.Lot);
-        DoubtVector likeliest = Of(place, _mean, share);
+        Own own = OwnOf(piece.Lot, curves);
+        DoubtVector likeliest = Of(place, _mean, own);
+        double middle = curves.At(lotS, likeliest) + (own.Variety * _mean[place[5]]);
         if (z == 0)
         {
-            return curves.At(lotS, likeliest);
+            return middle;
         }
 
         Span<double> slope = stackalloc double[Felt];
         Span<double> way = stackalloc double[Felt];
         DoubtVector far = likeliest;
+        double farOwn = 0;
         for (int i = 0; i < 2; i++)
         {
-            Slopes(curves, lotS, far, share, slope);
+            Slopes(curves, lotS, far, own, slope);
             double length2 = 0;
             for (int row = 0; row < Felt; row++)
             {
@@ -172,36 +230,45 @@ public sealed class KitchenBelief
             }
 
             // Where a middle boils, no doubt moves it: the way there would be endlessly long.
-            double felt = Math.Sqrt(slope[0] * slope[0] + slope[1] * slope[1] + slope[2] * slope[2] + slope[3] * slope[3] + slope[4] * slope[4]);
+            double felt = Math.Sqrt(slope[0] * slope[0] + slope[1] * slope[1] + slope[2] * slope[2] + slope[3] * slope[3] + slope[4] * slope[4] + own.Variety * own.Variety);
             double scale = length2 > 1e-18 ? z * Math.Min(1, felt / LeastFelt) / Math.Sqrt(length2) : 0;
             far = new(
                 likeliest.Offset + (scale * way[0]),
                 likeliest.Exchange + (scale * way[1]),
                 likeliest.Evaporation + (scale * way[2]),
-                likeliest.Size + (scale * (way[3] + (share * way[5]))),
+                likeliest.Size + (scale * (way[3] + (own.Size * way[5]))),
                 likeliest.Start + (scale * way[4]));
+            farOwn = _mean[place[5]] + (scale * way[5]);
         }
 
         // On the plateau of boiling the way bends back; a faster kitchen is never colder there.
-        double middle = curves.At(lotS, likeliest);
-        return z > 0 ? Math.Max(middle, curves.At(lotS, far)) : Math.Min(middle, curves.At(lotS, far));
+        double end = curves.At(lotS, far) + (own.Variety * farOwn);
+        return z > 0 ? Math.Max(middle, end) : Math.Min(middle, end);
     }
 
-    /// <summary>A piece's own doubt about size, in units of its lot's.</summary>
-    private double PieceShare(LotId lot) => _lots[lot].Curves.Prior.PieceSize / _lots[lot].Curves.Prior.LotSize;
+    /// <summary>How a piece's own doubt acts.</summary>
+    /// <param name="Size">On its size, in units of its lot's doubt.</param>
+    /// <param name="Variety">On the value itself, on the bent scale: of a vegetable's tenderness.</param>
+    private readonly record struct Own(double Size, double Variety);
 
-    private static DoubtVector Of(int[] place, double[] mean, double share) => new(
-        mean[place[0]], mean[place[1]], mean[place[2]], mean[place[3]] + (share * mean[place[5]]), mean[place[4]]);
+    private Own OwnOf(LotId lot, PieceCurves curves)
+    {
+        LotCurves all = _lots[lot].Curves;
+        return curves == all.Softening ? new(0, all.Prior.Variety) : new(all.Prior.PieceSize / all.Prior.LotSize, 0);
+    }
 
-    private static void Slopes(PieceCurves curves, double lotS, in DoubtVector z, double share, Span<double> slope)
+    private static DoubtVector Of(int[] place, double[] mean, Own own) => new(
+        mean[place[0]], mean[place[1]], mean[place[2]], mean[place[3]] + (own.Size * mean[place[5]]), mean[place[4]]);
+
+    private static void Slopes(PieceCurves curves, double lotS, in DoubtVector z, Own own, Span<double> slope)
     {
         curves.Slopes(lotS, z, slope);
-        slope[5] = share * slope[3];
+        slope[5] = (own.Size * slope[3]) + own.Variety;
     }
 
-    private static void SlopesInC(PieceCurves curves, double lotS, in DoubtVector z, double share, double bent, Span<double> slope)
+    private static void SlopesInC(PieceCurves curves, double lotS, in DoubtVector z, Own own, double bent, Span<double> slope)
     {
-        Slopes(curves, lotS, z, share, slope);
+        Slopes(curves, lotS, z, own, slope);
         double perBent = Bent.SlopeC(bent);
         for (int k = 0; k < Felt; k++)
         {

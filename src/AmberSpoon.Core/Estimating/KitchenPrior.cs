@@ -14,14 +14,17 @@ namespace AmberSpoon.Core.Estimating;
 /// <param name="LotSize">All pieces of a lot are larger or smaller than said.</param>
 /// <param name="PieceSize">One of them is.</param>
 /// <param name="StartC">All of a lot start warmer or colder, °C.</param>
+/// <param name="Variety">
+/// What is tender for one bag of potatoes is not for another: of the logarithm of the cook value (common practice: a quarter of the time and more).
+/// </param>
 /// <param name="ReadingC">A thermometer's own error and how far off the coldest place its tip is, °C.</param>
 public sealed record KitchenPrior(
-    double OvenOffsetC, double Exchange, double Evaporation, double LotSize, double PieceSize, double StartC, double ReadingC)
+    double OvenOffsetC, double Exchange, double Evaporation, double LotSize, double PieceSize, double StartC, double Variety, double ReadingC)
 {
     /// <summary>From the 10 % to the 50 % point of a normal spread, in standard deviations.</summary>
     internal const double TenthZ = 1.2816;
 
-    public static KitchenPrior Usual { get; } = new(12 / TenthZ, 0.18, 0.30 / TenthZ, 0.08 / TenthZ, 0.025, 2 / TenthZ, 1.7);
+    public static KitchenPrior Usual { get; } = new(12 / TenthZ, 0.18, 0.30 / TenthZ, 0.08 / TenthZ, 0.025, 2 / TenthZ, 0.25, 1.7);
 
     /// <summary>A ruler halves the doubt about size.</summary>
     public KitchenPrior Measured() => this with { LotSize = LotSize / 2 };

@@ -23,15 +23,21 @@ public sealed class LotCurves
     private readonly PieceCurves[] _kinds;
     private readonly int[] _kindOf;
     private readonly PieceCurves? _softening;
-
+    private readonly PieceCurves? _top;
+    private readonly PieceCurves? _under;
     private readonly double _rankedAtS;
 
-    private LotCurves(PieceCurves[] kinds, int[] kindOf, PieceCurves? softening, HeatRun likeliest, KitchenPrior prior)
+    private LotCurves(PieceCurves[] kinds, int[] kindOf, PieceCurves? softening, (PieceCurves Top, PieceCurves Under)? browned, HeatRun likeliest, KitchenPrior prior)
     {
         (_kinds, _kindOf, _softening, Likeliest, Prior) = (kinds, kindOf, softening, likeliest, prior);
+        (_top, _under) = (browned?.Top, browned?.Under);
         _rankedAtS = likeliest.TimeToReachS(RankedAtC) ?? EndS / 2;
-        Slowest = Enumerable.Range(1, Pieces).MinBy(ExpectedC);
+        Slowest = SlowestOf(_ => true);
     }
+
+    private LotCurves(LotCurves together, PieceCurves[] kinds, int[] kindOf, Func<int, bool> isWithThem)
+        : this(kinds, kindOf, together._softening, together._top is { } top ? (top, together._under!) : null, together.Likeliest, together.Prior) =>
+        Slowest = SlowestOf(isWithThem);
 
     /// <summary>What was doubtful when they were followed.</summary>
     public KitchenPrior Prior { get; }
@@ -53,7 +59,26 @@ public sealed class LotCurves
     public double ExpectedC(int piece) => Bent.ToC(Of(piece).At(_rankedAtS, default));
 
     /// <summary>Cook value of the middle; only of a vegetable.</summary>
-    internal PieceCurves Softening => _softening!;
+    internal PieceCurves? Softening => _softening;
+
+    /// <summary>Browning of the side that looked up at first, or of the other; only of chicken.</summary>
+    internal PieceCurves Browned(bool isUnder) => (isUnder ? _under : _top)!;
+
+    /// <summary>The same lot, some of whose pieces went ways of their own.</summary>
+    /// <param name="ways">What each of those does: piece, from 1 → its curves.</param>
+    /// <param name="isWithThem">Whether a piece is still with its lot: of those the slowest speaks for it.</param>
+    internal LotCurves With(IReadOnlyDictionary<int, PieceCurves> ways, Func<int, bool> isWithThem)
+    {
+        int[] kindOf = [.. _kindOf];
+        foreach ((int n, int piece) in ways.Keys.Index())
+        {
+            kindOf[piece - 1] = _kinds.Length + n;
+        }
+
+        return ways.Count == 0 ? this : new(this, [.. _kinds, .. ways.Values], kindOf, isWithThem);
+    }
+
+    private int SlowestOf(Func<int, bool> isWithThem) => Enumerable.Range(1, Pieces).Where(isWithThem).DefaultIfEmpty(1).MinBy(ExpectedC);
 
     /// <summary>Of chicken.</summary>
     /// <param name="lot">The lot.</param>
@@ -102,7 +127,13 @@ public sealed class LotCurves
                     [.. heavySways.Select((sway, doubt) => share == 0 ? sway : sway.Towards(lightSways[doubt], share))]);
             }),
         ];
-        return new(curves, kindOf, null, likeliest, prior);
+        return new(curves, kindOf, null, (Browned(sample => sample.BrowningTop), Browned(sample => sample.BrowningUnder)), likeliest, prior);
+
+        PieceCurves Browned(Func<HeatSample, double> read)
+        {
+            double[][] colours = [.. runs.Take(2 + design).Select(run => PieceCurves.Sampled(run, endS, sample => Bent.FromBrowning(read(sample))))];
+            return new(PieceCurves.Sampled(likeliest, endS, sample => Bent.FromBrowning(read(sample))), SwaysThrough(colours, 2, colours[1]));
+        }
     }
 
     /// <summary>Of a vegetable: its pieces are cut alike.</summary>
@@ -113,7 +144,7 @@ public sealed class LotCurves
             [(setting, DoubtVector.Only(0, 0), GridLevel.Quick), (setting, DoubtVector.Only(0, 0), GridLevel.Rough), .. Design(setting)], stages, prior);
         double endS = stages.Sum(stage => stage.DurationS);
         HeatRun likeliest = TwoGrids.Beyond(runs[0], runs[1], FirstOutS(stages));
-        return new([Curves(sample => Bent.FromC(sample.ColdestC))], [0], Curves(sample => Bent.FromCook(sample.CookMinutes)), likeliest, prior);
+        return new([Curves(sample => Bent.FromC(sample.ColdestC))], [0], Curves(sample => Bent.FromCook(sample.CookMinutes)), null, likeliest, prior);
 
         PieceCurves Curves(Func<HeatSample, double> read)
         {

@@ -80,11 +80,13 @@ public sealed class TrayCourses
     {
         BakeState due = AsBaked.WithWhatWasDue(state, nowS);
         return string.Join('|', [
-            .. due.Lots.Select(lot => string.Create(CultureInfo.InvariantCulture, $"{lot.Lot}{(lot.IsOff ? "off" : string.Empty)} {lot.InS:0} {string.Join(',', lot.Places.Select(place => $"{place.AtS:0}{place.Place}"))} {HorizonS(lot, planned, nowS):0}")),
+            .. due.Lots.Select(lot => string.Create(CultureInfo.InvariantCulture, $"{lot.Lot}{(lot.IsOff ? "off" : string.Empty)} {lot.InS:0} {WayOf(lot.Places)} {string.Join(',', lot.Apart.Select(way => $"{way.Key}{(way.Value.IsOff ? "off" : string.Empty)} {WayOf(way.Value.Places)}"))} {HorizonS(lot, planned, nowS):0}")),
             .. due.Acts.Select(act => string.Create(CultureInfo.InvariantCulture, $"{act.Act} {act.DueS:0} {act.DoneAtS:0} {act.IsSkipped}")),
-            .. due.Besides.Select(step => string.Create(CultureInfo.InvariantCulture, $"{step.Kind} {step.AtMinutes} {step.ForMinutes}")),
+            .. due.Besides.Select(step => string.Create(CultureInfo.InvariantCulture, $"{step.Kind} {step.AtMinutes} {step.ForMinutes} {step.Shelf} {step.Vessel}")),
             .. due.DialTurns.Select(turn => string.Create(CultureInfo.InvariantCulture, $"{turn.AtS:0} {turn.Setting.Value} {turn.Setting.Unit}")),
         ]);
+
+        static string WayOf(IReadOnlyList<PlaceChange> places) => string.Join(',', places.Select(place => string.Create(CultureInfo.InvariantCulture, $"{place.AtS:0}{place.Place}")));
     }
 
     /// <param name="state">What happened.</param>
@@ -111,9 +113,10 @@ public sealed class TrayCourses
         var curves = new LotCurves[lots.Length];
         Parallel.For(0, lots.Length, i =>
         {
-            IReadOnlyList<PlaceStage> stages = lots[i].StagesUntil(horizonS(lots[i]));
+            double untilS = horizonS(lots[i]);
+            IReadOnlyList<PlaceStage> stages = lots[i].StagesUntil(untilS);
             curves[i] = plan.Chicken.FirstOrDefault(lot => lot.LotId == lots[i].Lot) is { } chicken
-                ? LotCurves.Of(chicken, settings, stages, prior)
+                ? LotCurves.Of(chicken, settings, stages, prior).With(WaysOf(chicken, lots[i], settings, untilS, prior), piece => !lots[i].IsOffAlone(piece))
                 : LotCurves.Of(plan.Vegetables.First(lot => lot.LotId == lots[i].Lot), settings, stages, prior);
         });
         return new(
@@ -127,6 +130,24 @@ public sealed class TrayCourses
             new());
     }
 
+    /// <summary>Pieces that left their lot, those that are alike and went together followed once.</summary>
+    private static Dictionary<int, PieceCurves> WaysOf(ChickenLot chicken, LotState lot, LotSettings settings, double untilS, KitchenPrior prior)
+    {
+        IReadOnlyList<double> massesG = chicken.MassesG();
+        return lot.Apart.Keys
+            .GroupBy(piece => (Math.Round(AlikeSteps * Math.Log(massesG[piece - 1])), string.Join(',', lot.Apart[piece].Places)))
+            .SelectMany(alike =>
+            {
+                int first = alike.First();
+                PieceCurves curves = LotCurves.Of(chicken, settings, lot.StagesUntil(first, untilS), prior, first).Of(first);
+                return alike.Select(piece => (piece, curves));
+            })
+            .ToDictionary(way => way.piece, way => way.curves);
+    }
+
+    /// <summary>Pieces within a fiftieth of each other's mass are alike.</summary>
+    private const int AlikeSteps = 50;
+
     /// <summary>The same courses, with what was told since that moves nothing.</summary>
     public TrayCourses With(BakeState state, double nowS) => new(state, AsBaked.WithWhatWasDue(state, nowS), _prior, Layout, _settings, Lots, Key, _thought);
 
@@ -139,7 +160,7 @@ public sealed class TrayCourses
         PieceSetting setting = plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
             ? _settings.Of(meat, Lots[lot].Curves.Slowest)
             : _settings.Of(plan.Vegetables.First(vegetable => vegetable.LotId == lot));
-        return (setting, State.Find(lot)!.StagesUntil(Math.Clamp(BakeClock.LotS(untilS, Lots[lot].InS), 60, TrayForecaster.LongestBakeS)));
+        return (setting, State.Find(lot)!.StagesUntil(Lots[lot].Curves.Slowest, Math.Clamp(BakeClock.LotS(untilS, Lots[lot].InS), 60, TrayForecaster.LongestBakeS)));
     }
 
     /// <summary>One piece, as it was until a moment and then somewhere else.</summary>
@@ -161,7 +182,7 @@ public sealed class TrayCourses
 
     private LotCurves Thought(PieceRef piece, double pastS, BakePlace place, double forS)
     {
-        IReadOnlyList<PlaceStage> stages = [.. State.Find(piece.Lot)!.StagesUntil(pastS), new(place, forS)];
+        IReadOnlyList<PlaceStage> stages = [.. State.Find(piece.Lot)!.StagesUntil(piece.Piece, pastS), new(place, forS)];
         return LotCurves.Of(State.Plan.Chicken.First(chicken => chicken.LotId == piece.Lot), _settings, stages, _prior, piece.Piece);
     }
 

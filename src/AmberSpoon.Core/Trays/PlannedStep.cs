@@ -13,8 +13,14 @@ namespace AmberSpoon.Core.Trays;
 /// Of <see cref="StepKind.Lower"/>: what the dial is turned to. Of <see cref="StepKind.Grill"/>: what the grill is set to, or null for on full.
 /// </param>
 /// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: how long.</param>
-/// <param name="Shelf">Of <see cref="StepKind.Grill"/>: where the tray stands meanwhile; null for near the grill.</param>
-public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperature? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null);
+/// <param name="Shelf">
+/// Of <see cref="StepKind.Grill"/>: where the tray stands meanwhile; null for near the grill. Of <see cref="StepKind.Shelf"/>: where it stands from then on.
+/// </param>
+public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperature? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null)
+{
+    /// <summary>Of <see cref="StepKind.Shelf"/>: which of the plan's vessels is moved, from 0.</summary>
+    public int Vessel { get; init; }
+}
 
 /// <summary>What a planned step is.</summary>
 public enum StepKind
@@ -29,6 +35,9 @@ public enum StepKind
 
     /// <summary>Exchange two trays between their shelves.</summary>
     Swap,
+
+    /// <summary>Move a tray to another shelf.</summary>
+    Shelf,
 
     /// <summary>Foil on.</summary>
     Cover,

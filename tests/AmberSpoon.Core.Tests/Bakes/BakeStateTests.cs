@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -76,6 +77,65 @@ public sealed class BakeStateTests
             [StepKind.Cover, StepKind.Turn, StepKind.Grill, StepKind.Lower, StepKind.Baste],
             AsBaked.PlanOf(state).Steps.Select(step => step.Kind));
         Assert.Empty(After((7, new DoneBesides(StepKind.Cover)), (8, new Corrected(2))).Besides);
+    }
+
+    [Fact]
+    public void A_piece_that_came_off_stays_where_it_is_until_it_goes_back()
+    {
+        LotState lot = After((10, new PiecesOut(Thighs, [2])), (12, new Resting()), (15, new Moved(BakePlace.Oven))).Find(Thighs)!;
+        Assert.Equal((true, false, false), (lot.IsOffAlone(2), lot.IsOffAlone(1), lot.IsOff));
+        Assert.Equal((BakePlace.Worktop, BakePlace.Oven), (lot.PlaceOf(2), lot.PlaceOf(1)));
+        Assert.Equal([new(BakePlace.Oven, 600), new(BakePlace.Worktop, 600)], lot.StagesUntil(2, 1200));
+        Assert.Equal([new(BakePlace.Oven, 720), new(BakePlace.Worktop, 180), new(BakePlace.Oven, 300)], lot.StagesUntil(1, 1200));
+
+        LotState back = After((10, new PiecesOut(Thighs, [1, 2])), (14, new PiecesIn(Thighs, [2])), (20, new Resting())).Find(Thighs)!;
+        Assert.Equal((true, false), (back.IsOffAlone(1), back.IsOffAlone(2)));
+        Assert.Equal([new(BakePlace.Oven, 600), new(BakePlace.Worktop, 240), new(BakePlace.Oven, 360), new(BakePlace.Worktop, 60)], back.StagesUntil(2, 1260));
+        Assert.Equal(BakePlace.Worktop, back.PlaceOf(2));
+
+        // Back onto a tray that stands outside, it goes in with it.
+        LotState outside = After((10, new PiecesOut(Thighs, [1])), (12, new Resting()), (13, new PiecesIn(Thighs, [1])), (15, new Moved(BakePlace.Oven))).Find(Thighs)!;
+        Assert.Equal([(0.0, BakePlace.Oven), (600.0, BakePlace.Worktop), (900.0, BakePlace.Oven)], outside.Apart[1].Places.Select(place => (place.AtS, place.Place)));
+    }
+
+    /// <summary>A correction may leave pieces that came off a lot which, as it turns out, never went in.</summary>
+    [Fact]
+    public void Of_a_lot_that_never_went_in_no_piece_comes_off()
+    {
+        LotState lot = After((24, new LotIn(Tenders)), (26, new PiecesOut(Tenders, [1])), (27, new PiecesIn(Tenders, [1])), (28, new Corrected(2))).Find(Tenders)!;
+        Assert.Empty(lot.Apart);
+        Assert.Null(lot.PlaceOf(1));
+        Assert.Equal([new(BakePlace.Oven, 60)], lot.StagesUntil(1, 60));
+    }
+
+    [Fact]
+    public void A_tray_that_was_moved_and_a_sauce_with_its_minutes_are_steps_like_others()
+    {
+        BakeState state = After((7, new DoneBesides(StepKind.Shelf, null, OvenShelf.TopThird, 1)), (12, new DoneBesides(StepKind.Baste, 20)), (30, new DoneBesides(StepKind.Baste)));
+        Assert.Equal(new PlannedStep(StepKind.Shelf, 7, Shelf: OvenShelf.TopThird) { Vessel = 1 }, state.Besides[0]);
+        Assert.Equal(32 * 60, state.SaucedUntilS);
+        Assert.Equal(35 * 60, After((12, new DoneBesides(StepKind.Baste, 20)), (15, new DoneBesides(StepKind.Baste, 20)), (16, new DoneBesides(StepKind.Grill, 40))).SaucedUntilS);
+        Assert.Null(After((30, new DoneBesides(StepKind.Baste))).SaucedUntilS);
+    }
+
+    /// <summary>What can be taken back with one tap: the last thing done, not a reading or a note, and the one before it once it is taken back.</summary>
+    [Fact]
+    public void What_was_done_last_is_known()
+    {
+        Assert.Null(After((7, new Noted("hm"))).LastDone);
+        BakeState state = After((7, new ActDone(0)), (8, new PiecesOut(Thighs, [1])), (9, Log.Reading(1, 1, 60)), (9, new Noted("hm")));
+        Assert.Equal(3, state.LastDone!.Seq);
+        Assert.Equal(2, After((7, new ActDone(0)), (8, new Looked(Thighs, Look.Pale)), (9, new Corrected(3))).LastDone!.Seq);
+        Assert.Equal(3, After((7, new ActDone(0)), (8, new Looked(Thighs, Look.Pale))).LastDone!.Seq);
+    }
+
+    /// <summary>A look moves no food: what is told after it may be from before it, and no verdict is made newer by it.</summary>
+    [Fact]
+    public void A_look_keeps_its_own_time()
+    {
+        BakeState state = After((30, new Looked(Thighs, Look.Dark)), (20, new Resting()));
+        Assert.Equal(new LookTaken(Thighs, 1800, Look.Dark), Assert.Single(state.Looks));
+        Assert.Equal((1200.0, 1200.0), (state.LatestS, state.JudgedS));
     }
 
     [Fact]
@@ -185,6 +245,8 @@ public sealed class BakeStateTests
             Gen.Const<Happening>(new Moved(BakePlace.Oven)),
             Gen.Int[1, 4].Select(lot => (Happening)new LotOut(new(lot))),
             Gen.Int[1, 9].Select(lot => (Happening)new LotIn(new(lot))),
+            Gen.Int[1, 4].Select(piece => (Happening)new PiecesOut(new(1 + (piece / 2)), [piece])),
+            Gen.Int[1, 4].Select(piece => (Happening)new PiecesIn(new(1 + (piece / 2)), [piece])),
             Gen.Int[0, 2].Select(act => (Happening)new ActDone(act)),
             Gen.Double[10, 90].Select(celsius => (Happening)new Measured(new(new(1), 1), new(celsius, TemperatureUnit.Celsius))));
         Gen.Select(any, Gen.Double[-60, 90]).Array[0, 12].Sample(told =>

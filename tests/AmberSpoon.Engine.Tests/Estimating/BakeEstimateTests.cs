@@ -4,6 +4,7 @@ using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Doneness.Judging;
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Tests.Bakes;
 using AmberSpoon.Core.Trays;
@@ -106,6 +107,96 @@ public sealed class BakeEstimateTests
         BakeEstimate later = At(36, (28, Log.Reading(1, 1, 66)), (28, Log.Reading(1, 2, 67)));
         Assert.Equal(then.Verdict!.Reason, later.Verdict!.Reason);
         Assert.Equal(28 * 60, later.JudgedS);
+    }
+
+    /// <summary>A piece on a plate cools while the others bake on; they are slow or quick by themselves, and it is asked for by itself.</summary>
+    [Fact]
+    public void A_piece_that_came_off_goes_its_own_way()
+    {
+        PieceRef first = new(new(1), 1);
+        PieceRef second = new(new(1), 2);
+        BakeEstimate together = At(40);
+        int slowest = together.SlowestOf(new(1));
+        BakeEstimate apart = At(40, (30, new PiecesOut(new(1), [slowest])));
+        PieceRef off = new(new(1), slowest);
+        PieceRef other = slowest == 1 ? second : first;
+        Assert.InRange(apart.Now(off).LikeliestC, 40, together.Now(off).LikeliestC - 8);
+        Assert.Equal(together.Now(other).LikeliestC, apart.Now(other).LikeliestC, 1e-9);
+        Assert.Equal(other.Piece, apart.SlowestOf(new(1)));
+        Assert.Contains(apart.Verdict!.MeasureNext, piece => piece.Piece == slowest);
+        Assert.Null(apart.Expected(off, 2400)!.OvenC);
+        Assert.NotNull(apart.Expected(other, 2400)!.OvenC);
+
+        // Back with the others it warms again.
+        BakeEstimate back = At(48, (30, new PiecesOut(new(1), [slowest])), (36, new PiecesIn(new(1), [slowest])));
+        Assert.InRange(back.Now(off).LikeliestC, At(36, (30, new PiecesOut(new(1), [slowest]))).Now(off).LikeliestC + 2, At(48).Now(off).LikeliestC - 2);
+        Assert.Equal(slowest, back.SlowestOf(new(1)));
+
+        // Taken out by mistake and taken back, nothing has changed.
+        Assert.Equal(together.Now(off).LikeliestC, At(40, (30, new PiecesOut(new(1), [slowest])), (31, new Corrected(2))).Now(off).LikeliestC, 1e-9);
+    }
+
+    [Fact]
+    public void A_short_piece_on_a_plate_is_said_to_need_the_oven_again()
+    {
+        LotVerdict verdict = At(31, (30, new PiecesOut(new(1), [1])), (31, Log.Reading(1, 1, 66)), (31, Log.Reading(1, 2, 72))).Verdicts.Single();
+        Assert.True(verdict.Kind is VerdictKind.BackIn or VerdictKind.RestThenCheck, verdict.Reason);
+        Assert.Equal(1, verdict.MeasureNext[0].Piece);
+    }
+
+    /// <summary>A tray nearer the grill's element and the hot air, or low over the floor: small things, but in the right order on top.</summary>
+    [Fact]
+    public void A_tray_moved_to_another_shelf_is_followed_there()
+    {
+        double ColourAt(OvenShelf shelf) => At(45, (5, new DoneBesides(StepKind.Shelf, null, shelf, 0))).Curve(new(1)).First(point => point.Minutes == 40).Browning;
+        double stays = At(45).Curve(new(1)).First(point => point.Minutes == 40).Browning;
+        Assert.True(ColourAt(OvenShelf.TopThird) > stays);
+        Assert.True(stays > ColourAt(OvenShelf.Low));
+        Assert.InRange(ColourAt(OvenShelf.Middle), 0.8 * stays, stays);
+    }
+
+    [Fact]
+    public void Chances_are_those_of_the_band_and_come_in_order()
+    {
+        BakeEstimate estimate = At(20);
+        TimeBand band = estimate.GoalBand(new(1))!;
+        IReadOnlyList<(double Chance, double Minutes)> chances = estimate.ChancesDone(new(1));
+        Assert.Equal([0.1, 0.25, 0.5, 0.75, 0.9], chances.Select(chance => chance.Chance));
+        Assert.Equal((band.LowMinutes, band.MedianMinutes, band.HighMinutes), (chances[0].Minutes, chances[2].Minutes, chances[4].Minutes));
+        Assert.Equal(chances.Select(chance => chance.Minutes), chances.Select(chance => chance.Minutes).Order());
+        Assert.True(chances.DistinctBy(chance => chance.Minutes).Count() == 5);
+        Assert.Empty(At(25, (20, new Resting())).ChancesDone(new(1)));
+    }
+
+    [Fact]
+    public void The_rise_is_that_of_the_middle()
+    {
+        PieceRef slowest = new(new(1), At(20).SlowestOf(new(1)));
+        Assert.Equal((At(20).Now(slowest).LikeliestC - At(18).Now(slowest).LikeliestC) / 2, At(20).RisePerMinuteC(new(1)), 1e-6);
+        Assert.InRange(At(20).RisePerMinuteC(new(1)), 1, 4);
+        Assert.Equal(0, At(0).RisePerMinuteC(new(1)));
+        Assert.True(At(50, (35, new Resting())).RisePerMinuteC(new(1)) < 0);
+    }
+
+    /// <summary>What the eye says moves the forecast a little and the judge not at all.</summary>
+    [Fact]
+    public void A_look_steers_the_forecast_and_never_the_verdict()
+    {
+        PieceRef piece = new(new(1), 1);
+        double usual = At(20).GoalBand(new(1))!.MedianMinutes;
+        BakeEstimate dark = At(20, (20, new Looked(new(1), Look.Dark)));
+        BakeEstimate pale = At(26, (26, new Looked(new(1), Look.Pale)));
+        Assert.InRange(dark.GoalBand(new(1))!.MedianMinutes, usual - 8, usual - 0.5);
+        Assert.True(pale.GoalBand(new(1))!.MedianMinutes > At(26).GoalBand(new(1))!.MedianMinutes);
+        Assert.True(dark.Now(piece).LikeliestC > At(20).Now(piece).LikeliestC);
+        Assert.Equal(At(20).CautiousMinutes(), dark.CautiousMinutes());
+        Assert.Equal(At(20).Expected(piece, 1200), dark.Expected(piece, 1200));
+
+        // As many dark looks as one likes: the same measurements are asked for, in the same words.
+        (double, Happening)[] told = [(40, Log.Reading(1, 1, 75)), (40, Log.Reading(1, 2, 76)), (40, Log.Reading(1, 1, 75.5))];
+        BakeEstimate seen = At(41, [.. told, .. Enumerable.Repeat<(double, Happening)>((40, new Looked(new(1), Look.Dark)), 20)]);
+        Assert.Equal(At(41, told).Verdict!.Reason, seen.Verdict!.Reason);
+        Assert.Equal(At(41, told).Verdicts.Single().MeasureNext, seen.Verdicts.Single().MeasureNext);
     }
 
     /// <summary>One reading half-way: the band of 60 hidden kitchens holds the truth about as often as it says, before and after.</summary>

@@ -35,6 +35,7 @@ export type Coating = Schemas['Coating'];
 export type SizeBasis = Schemas['SizeBasis'];
 export type VegetableCut = Schemas['VegetableCut'];
 export type VegetableChoice = Schemas['VegetableChoice'];
+export type Look = NonNullable<Schemas['Look']>;
 export type MiddleState = Schemas['MiddleState'];
 export type SurfaceColour = Schemas['SurfaceColour'];
 export type FinishProposal = Schemas['FinishProposal'];

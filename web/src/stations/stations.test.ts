@@ -134,7 +134,7 @@ test('a second tray takes the vegetables, and one tray takes everything back', (
   expect(two.vegetables[0]?.vessel).toBe(1);
   const one = withOneTray({
     ...two,
-    steps: [...two.steps, { kind: 'swap', at: '5', setting: '', forMinutes: '', shelf: 'topThird' }],
+    steps: [...two.steps, { kind: 'swap', at: '5', setting: '', forMinutes: '', shelf: 'topThird', vessel: 0 }],
   });
   expect(one.vessels).toHaveLength(1);
   expect(one.vegetables[0]?.vessel).toBe(0);

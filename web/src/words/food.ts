@@ -1,5 +1,6 @@
 import type {
   Coating,
+  Look,
   MiddleState,
   OvenShelf,
   SizeBasis,
@@ -70,11 +71,21 @@ export const stepWords: Record<StepKind, string> = {
   turn: 'turn over',
   rotate: 'turn the tray round',
   swap: 'swap the shelves',
+  shelf: 'move the tray',
   cover: 'foil on',
   uncover: 'foil off',
   drain: 'drain',
   lower: 'set the oven to',
   grill: 'grill',
+};
+
+export const lookWords: Record<Look, string> = {
+  pale: 'Still pale',
+  browned: 'Just right',
+  dark: 'Dark already',
+  hard: 'Still hard',
+  tender: 'Tender',
+  soft: 'Soft already',
 };
 
 export const middleWords: Record<MiddleState, string> = {

@@ -20,6 +20,13 @@ export const sayDegrees = (celsius: number, unit: TemperatureUnit) => `${Math.ro
 export const sayTyped = (typed: { value: number; unit: TemperatureUnit }) =>
   `${Number(typed.value.toFixed(1))} ${unitSign(typed.unit)}`;
 
+/** "rising 1.4 °C a minute" */
+export function sayRise(celsiusPerMinute: number, unit: TemperatureUnit): string {
+  const rise = Math.round((unit === 'celsius' ? 1 : 1.8) * celsiusPerMinute * 10) / 10;
+  if (rise === 0) return 'holding its temperature';
+  return `${rise > 0 ? 'rising' : 'falling'} ${Math.abs(rise)} ${unitSign(unit)} a minute`;
+}
+
 /** The same temperature in the other unit, to the nearest step a dial or a cook would use. */
 export function convertTyped(value: number, to: TemperatureUnit, step: number): number {
   const converted = to === 'fahrenheit' ? value * 1.8 + 32 : (value - 32) / 1.8;

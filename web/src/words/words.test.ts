@@ -1,7 +1,7 @@
 import { expect, test } from 'vitest';
 import type { LotForecast } from '../api/types';
 import { parseNumber, sayNumber } from './numbers';
-import { convertTyped, sayTemperature, sayTyped } from './temperatures';
+import { convertTyped, sayRise, sayTemperature, sayTyped } from './temperatures';
 import { sayElapsed, sayFromNow, toLocalIso } from './times';
 import { clockFrom, goodWords, togetherWords, windowSentence } from './windows';
 
@@ -77,4 +77,13 @@ test('a tray is good together for a while, at one moment, or its first waits', (
   ).toBe('38–46');
   expect(togetherWords({ together: null, apartMinutes: 0, pullMinutes: 40 }, clock)).toBe('at 40');
   expect(togetherWords({ together: null, apartMinutes: 11.6, pullMinutes: 40 }, clock)).toBe('no, 12 min apart');
+});
+
+test.each([
+  [1.44, 'celsius', 'rising 1.4 °C a minute'],
+  [1.44, 'fahrenheit', 'rising 2.6 °F a minute'],
+  [-0.2, 'celsius', 'falling 0.2 °C a minute'],
+  [0.04, 'celsius', 'holding its temperature'],
+] as const)('a rise of %d °C in %s is said', (rise, unit, said) => {
+  expect(sayRise(rise, unit)).toBe(said);
 });

@@ -2,6 +2,7 @@ using System.Collections.Frozen;
 using System.Reflection;
 using System.Text.Json.Serialization;
 using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -13,6 +14,8 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(Started), "started")]
 [JsonDerivedType(typeof(LotIn), "lotIn")]
 [JsonDerivedType(typeof(LotOut), "lotOut")]
+[JsonDerivedType(typeof(PiecesOut), "piecesOut")]
+[JsonDerivedType(typeof(PiecesIn), "piecesIn")]
 [JsonDerivedType(typeof(Moved), "moved")]
 [JsonDerivedType(typeof(Resting), "resting")]
 [JsonDerivedType(typeof(ActDone), "actDone")]
@@ -23,6 +26,7 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(Measured), "reading")]
 [JsonDerivedType(typeof(ProbePlaced), "probe")]
 [JsonDerivedType(typeof(Answered), "answer")]
+[JsonDerivedType(typeof(Looked), "look")]
 [JsonDerivedType(typeof(Noted), "note")]
 [JsonDerivedType(typeof(Finished), "finished")]
 [JsonDerivedType(typeof(Corrected), "corrected")]
@@ -46,6 +50,16 @@ public sealed record LotIn(LotId Lot) : Happening;
 /// <summary>A lot was taken off the tray: to be eaten, or, before it went in, not baked at all.</summary>
 public sealed record LotOut(LotId Lot) : Happening;
 
+/// <summary>Some pieces of a lot came off the tray, the others stayed. For all of them use <see cref="LotOut"/>.</summary>
+/// <param name="Lot">Which lot.</param>
+/// <param name="Pieces">Which of its pieces, from 1.</param>
+public sealed record PiecesOut(LotId Lot, IReadOnlyList<int> Pieces) : Happening;
+
+/// <summary>Pieces that came off by themselves went back to the others.</summary>
+/// <param name="Lot">Which lot.</param>
+/// <param name="Pieces">Which of its pieces, from 1.</param>
+public sealed record PiecesIn(LotId Lot, IReadOnlyList<int> Pieces) : Happening;
+
 /// <summary>The tray was moved, with all that is on it.</summary>
 public sealed record Moved(BakePlace Place) : Happening;
 
@@ -68,8 +82,10 @@ public sealed record Postponed(int? Act, LotId? Lot, int Minutes) : Happening;
 
 /// <summary>Something was done that nobody had planned. For the dial use <see cref="OvenSet"/>.</summary>
 /// <param name="Step">What.</param>
-/// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: for how long.</param>
-public sealed record DoneBesides(StepKind Step, int? ForMinutes = null) : Happening;
+/// <param name="ForMinutes">Of <see cref="StepKind.Grill"/>: for how long. Of <see cref="StepKind.Baste"/>: how much longer it is to bake with it.</param>
+/// <param name="Shelf">Of <see cref="StepKind.Shelf"/>: where the tray stands now.</param>
+/// <param name="Vessel">Of <see cref="StepKind.Shelf"/>: which of the plan's vessels, from 0.</param>
+public sealed record DoneBesides(StepKind Step, int? ForMinutes = null, OvenShelf? Shelf = null, int? Vessel = null) : Happening;
 
 /// <summary>The dial was turned, planned or not.</summary>
 public sealed record OvenSet(EnteredTemperature Setting) : Happening;
@@ -90,6 +106,11 @@ public sealed record ProbePlaced(string Probe, PieceRef? Piece) : Happening;
 /// <param name="Reading">The reading's <see cref="BakeEvent.Seq"/>.</param>
 /// <param name="Answer">The answer.</param>
 public sealed record Answered(int Reading, ReadingAnswer Answer) : Happening;
+
+/// <summary>What a lot looked or felt like: the forecast learns from it, a verdict never does.</summary>
+/// <param name="Lot">Which lot.</param>
+/// <param name="Look">What it was like.</param>
+public sealed record Looked(LotId Lot, Look Look) : Happening;
 
 /// <summary>What the cook saw, in the cook's words; it never counts.</summary>
 public sealed record Noted(string Text) : Happening;
@@ -120,4 +141,26 @@ public enum ReadingAnswer
 
     /// <summary>It was not.</summary>
     NotInTheMiddle,
+}
+
+/// <summary>What eye and fork say: of chicken its colour, of a vegetable its middle.</summary>
+public enum Look
+{
+    /// <summary>Hardly coloured.</summary>
+    Pale,
+
+    /// <summary>Browned as it should be.</summary>
+    Browned,
+
+    /// <summary>Darker than golden.</summary>
+    Dark,
+
+    /// <summary>The fork does not go in.</summary>
+    Hard,
+
+    /// <summary>The fork goes in as it should.</summary>
+    Tender,
+
+    /// <summary>It gives way to the fork.</summary>
+    Soft,
 }

@@ -56,8 +56,10 @@ public static class LotJudge
 
     private static PieceCase[] Slowest(LotCase lot)
     {
-        double coldestC = lot.Pieces.Min(piece => piece.ExpectedC);
-        return [.. lot.Pieces.Where(piece => piece.ExpectedC <= coldestC + AlikeC).OrderBy(piece => piece.ExpectedC)];
+        IReadOnlyList<PieceCase> together = [.. lot.Pieces.Where(piece => !piece.IsOffAlone)];
+        together = together.Count > 0 ? together : lot.Pieces;
+        double coldestC = together.Min(piece => piece.ExpectedC);
+        return [.. together.Where(piece => piece.ExpectedC <= coldestC + AlikeC).OrderBy(piece => piece.ExpectedC)];
     }
 
     /// <summary>What must still be measured though all that was measured is enough.</summary>
@@ -68,6 +70,11 @@ public static class LotJudge
         {
             asked.Add(slowest[0]);
             yield return Ask(lot, slowest[0], "the slowest");
+        }
+
+        foreach (PieceCase piece in lot.Pieces.Where(piece => piece is { IsOffAlone: true, IsMeasured: false } && asked.Add(piece)))
+        {
+            yield return Ask(lot, piece, "it came off by itself");
         }
 
         foreach (PieceCase piece in measured.Where(piece => piece.NeedsAnother))

@@ -22,6 +22,9 @@ public sealed record PieceCase(
     double ExpectedC,
     Func<double, double> LowestC)
 {
+    /// <summary>It came off the tray while others of its lot stayed: nothing that is measured on those speaks for it.</summary>
+    public bool IsOffAlone { get; init; }
+
     public bool IsMeasured => Believed.Count > 0;
 
     /// <summary>What it is like now, as far as it was measured.</summary>

@@ -13,7 +13,7 @@ public enum SurfaceColour
 public static class SurfaceColours
 {
     /// <summary>A little short of golden still looks golden in places.</summary>
-    private const double NearlyGolden = 0.75 * Browning.Golden;
+    public const double NearlyGolden = 0.75 * Browning.Golden;
 
     public static SurfaceColour Of(double browning) => browning switch
     {

@@ -94,7 +94,10 @@ internal sealed class LotTimeline
                 _cover = Cover.None;
                 break;
             case StepKind.Swap:
-                (_shelf, _otherShelf) = (_otherShelf ?? _shelf, _shelf);
+                Swap();
+                break;
+            case StepKind.Shelf:
+                Move(step);
                 break;
             case StepKind.Rotate:
                 _placeC = -_placeC;
@@ -124,8 +127,12 @@ internal sealed class LotTimeline
                 _steps.Add(new SetOven(atS, _setC + _placeC));
                 break;
             case StepKind.Swap:
-                (_shelf, _otherShelf) = (_otherShelf ?? _shelf, _shelf);
+                Swap();
                 _steps.Add(new MoveShelf(atS, Place(), HeatParameters.TurnSeconds.Value));
+                break;
+            case StepKind.Shelf:
+                Move(step);
+                _steps.Add(new MoveShelf(atS, Place(), HeatParameters.LookSeconds.Value));
                 break;
             case StepKind.Cover:
                 Put(atS, Cover.Foil, over: Cover.None);
@@ -150,6 +157,27 @@ internal sealed class LotTimeline
 
                 _steps.Add(new MoveShelf(atS, UnderTheGrill(step.Shelf), HeatParameters.LookSeconds.Value));
                 break;
+        }
+    }
+
+    private void Swap()
+    {
+        if (_otherShelf is { } other)
+        {
+            (_shelf, _otherShelf) = (other, _shelf);
+        }
+    }
+
+    /// <summary>This vessel or the other is moved; onto the other's shelf, the two change places.</summary>
+    private void Move(PlannedStep step)
+    {
+        if (step.Vessel == _vessel)
+        {
+            (_shelf, _otherShelf) = (step.Shelf!.Value, _otherShelf == step.Shelf ? _shelf : _otherShelf);
+        }
+        else
+        {
+            (_otherShelf, _shelf) = (step.Shelf!.Value, _shelf == step.Shelf ? _otherShelf!.Value : _shelf);
         }
     }
 

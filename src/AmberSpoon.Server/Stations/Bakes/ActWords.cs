@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Acts;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Layout;
@@ -21,12 +22,13 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
         _ => "Eat",
     };
 
-    public static string Of(PlannedStep step) => step.Kind switch
+    public string Of(PlannedStep step) => step.Kind switch
     {
         StepKind.Baste => "Baste",
         StepKind.Turn => "Turn the pieces",
         StepKind.Rotate => "Turn the tray round",
         StepKind.Swap => "Swap the trays",
+        StepKind.Shelf => $"{(plan.Vessels.Count > 1 ? $"Tray {step.Vessel + 1}" : "The tray")} {Shelf(step.Shelf!.Value)}",
         StepKind.Cover => "Foil on",
         StepKind.Uncover => "Foil off",
         StepKind.Drain => "Pour the juices off",
@@ -37,6 +39,13 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
     public string LotName(LotId lot) => plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
         ? PieceNames.Plural(plan, meat)
         : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot).Kind).Name;
+
+    private static string Shelf(OvenShelf shelf) => shelf switch
+    {
+        OvenShelf.TopThird => "to the top shelf",
+        OvenShelf.Middle => "to the middle",
+        _ => "to the low shelf",
+    };
 
     private static string Dial(EnteredTemperature setting) => setting.ToTemperature().Say(setting.Unit);
 }

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Tray;
@@ -23,7 +24,7 @@ public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
 /// <param name="Unit">Of reading: in which unit.</param>
 /// <param name="Place">Of moved: where the tray is now.</param>
 /// <param name="Act">Of actDone, actSkipped and later: which of the plan's steps, from 0.</param>
-/// <param name="Minutes">Of later: by how many minutes. Of a grill that was not planned: for how long.</param>
+/// <param name="Minutes">Of later: by how many minutes. Of a grill that was not planned: for how long. Of a baste: for how long it is to bake on with it; may be left out.</param>
 /// <param name="Step">Of did: what was done that nobody had planned.</param>
 /// <param name="Setting">Of ovenSet: what the dial says now.</param>
 /// <param name="Reading">Of answer: the seq of the reading that was asked about.</param>
@@ -31,6 +32,10 @@ public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
 /// <param name="Probe">Of probe: which probe on a wire. Of reading: the one that told it; left out for what was typed.</param>
 /// <param name="Text">Of note: what was seen.</param>
 /// <param name="Event">Of corrected: the seq of what was told by mistake.</param>
+/// <param name="Pieces">Of piecesOut and piecesIn: which pieces of the lot, from 1.</param>
+/// <param name="Look">Of look: what the lot was like: chicken pale, browned or dark, a vegetable hard, tender or soft.</param>
+/// <param name="Shelf">Of did with shelf: where the tray stands now.</param>
+/// <param name="Vessel">Of did with shelf: which tray, from 0; left out for the first.</param>
 public sealed record EventRequest(
     Guid? CommandId = null,
     string? Kind = null,
@@ -48,4 +53,8 @@ public sealed record EventRequest(
     ReadingAnswer? Answer = null,
     string? Probe = null,
     string? Text = null,
-    int? Event = null);
+    int? Event = null,
+    IReadOnlyList<int>? Pieces = null,
+    Look? Look = null,
+    OvenShelf? Shelf = null,
+    int? Vessel = null);

@@ -58,6 +58,14 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
             .OverridePropertyName("step").WithMessage("Say what was done; a turn of the dial is told as ovenSet."));
         When(told => told!.Kind == "did" && told.Step == StepKind.Grill, () => RuleFor(told => told!.Minutes).InclusiveBetween(1, TrayPlanLimits.LongestGrillMinutes).NotNull()
             .OverridePropertyName("minutes").WithMessage($"Say for how long: 1 to {TrayPlanLimits.LongestGrillMinutes} min."));
+        When(told => told!.Kind == "did" && told.Step == StepKind.Baste, () => RuleFor(told => told!.Minutes).InclusiveBetween(1, MostLaterMinutes)
+            .OverridePropertyName("minutes").WithMessage($"With a sauce it bakes on for 1 to {MostLaterMinutes} min."));
+        When(told => told!.Kind == "did" && told.Step == StepKind.Shelf, () => RuleFor(told => told!.Shelf).Must(Check.IsChosen)
+            .OverridePropertyName("shelf").WithMessage("Say where the tray is now: near the top, in the middle, or low."));
+        When(told => told!.Kind == "look", () => RuleFor(told => told!.Look).Must(Check.IsChosen)
+            .OverridePropertyName("look").WithMessage("Say what it is like."));
+        When(told => told!.Kind is "piecesOut" or "piecesIn", () => RuleFor(told => told!.Pieces).NotEmpty()
+            .OverridePropertyName("pieces").WithMessage("Say which pieces."));
         When(told => told!.Kind == "ovenSet", () => RuleFor(told => told!.Setting).Custom((setting, context) => Check.Temperature(
             context, setting, "setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC)));
         When(told => told!.Kind == "answer", () => RuleFor(told => told!.Answer).Must(Check.IsChosen)

@@ -39,6 +39,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Readings">All readings, and whether they are believed; of a live bake the last of them.</param>
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
 /// <param name="Baked">The plan with everything in its real place in time; only where one bake is asked for.</param>
+/// <param name="LastDone">Of a live bake: what was done last, to be taken back.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record BakeView(
     Guid Id,
@@ -64,6 +65,7 @@ public sealed record BakeView(
     IReadOnlyList<ReadingView>? Readings = null,
     IReadOnlyList<EventView>? Events = null,
     TrayPlan? Baked = null,
+    EventView? LastDone = null,
     DateTimeOffset? Now = null);
 
 /// <param name="Kind">What kind of act.</param>
@@ -105,6 +107,8 @@ public sealed record VerdictView(
 /// <param name="GoalAt">As likely sooner as later; null if never.</param>
 /// <param name="GoalUntil">By then in nine of ten.</param>
 /// <param name="Good">From when to when it is good if it stays in the oven; null where that is not known.</param>
+/// <param name="RisePerMinuteC">How fast the middle of its slowest piece warms now, °C a minute.</param>
+/// <param name="DoneBy">By when its goal is reached in how many kitchens, if it stays where it is; empty once it is off the tray.</param>
 /// <param name="Slowest">Its slowest piece, from 1.</param>
 /// <param name="Pieces">Chicken: each of its pieces, the heaviest first.</param>
 /// <param name="Curve">Its slowest piece: a point a minute from when it goes in.</param>
@@ -121,6 +125,8 @@ public sealed record BakeLotView(
     DateTimeOffset? GoalAt,
     DateTimeOffset? GoalUntil,
     WindowView? Good,
+    double RisePerMinuteC,
+    IReadOnlyList<ChanceView> DoneBy,
     int Slowest,
     IReadOnlyList<PieceView> Pieces,
     IReadOnlyList<CurvePoint> Curve);
@@ -131,7 +137,12 @@ public sealed record BakeLotView(
 /// <param name="MiddleC">As likely above as below.</param>
 /// <param name="HighC">One kitchen in ten is above this.</param>
 /// <param name="At">Where it lies; null where there is no room for it.</param>
-public sealed record PieceView(int Piece, string Name, double LowC, double MiddleC, double HighC, PlaceOnTray? At);
+/// <param name="IsOff">It came off the tray by itself.</param>
+public sealed record PieceView(int Piece, string Name, double LowC, double MiddleC, double HighC, PlaceOnTray? At, bool IsOff);
+
+/// <param name="Chance">The share of kitchens, 0 to 1.</param>
+/// <param name="At">By then.</param>
+public sealed record ChanceView(double Chance, DateTimeOffset At);
 
 /// <param name="Vessel">Which vessel, from 0.</param>
 /// <param name="XShare">From left to right, 0 to 1 of its width.</param>

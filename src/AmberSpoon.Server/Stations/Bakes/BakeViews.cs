@@ -59,11 +59,12 @@ internal static class BakeViews
             Place = state.Place,
             Moves = [.. state.Moves.Select(move => new MoveView(state.Clock.Wall(move.AtS), move.Place))],
             Lots = [.. state.Lots.Where(lot => !lot.IsLeftOut).Select(lot => LotOf(estimate, lot, bake.Forecast.Find(lot.Lot.Value), lastGoal, names))],
-            Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, ActWords.Of(act.Step), state.Clock.Wall(act.DueS), act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped, act.Seq))],
+            Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, words.Of(act.Step), state.Clock.Wall(act.DueS), act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped, act.Seq))],
             Next = [.. ActList.Of(estimate).Select(act => new NextView(act.Kind, words.Of(act), state.Clock.Wall(act.DueS), act.IsExpected, act.Act, act.Lot?.Value))],
             CautiousAt = state.IsLive && estimate.CautiousMinutes() is { } minutes ? state.Clock.Wall(60 * minutes) : null,
             Vessels = [.. estimate.Layout.Vessels.Select(vessel => new VesselSize(vessel.WidthMm, vessel.DepthMm))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
+            LastDone = state is { IsLive: true, LastDone: { } done } ? new EventWords(bake.Plan, names).Of(done) : null,
             Now = now,
         };
     }
@@ -101,17 +102,19 @@ internal static class BakeViews
             At(goal?.MedianMinutes),
             At(goal?.HighMinutes),
             good is null ? null : new(At(good.OpensMinutes), At(good.BestFromMinutes), At(good.BestUntilMinutes), At(good.PastMinutes), good.PastMinutes < lastGoalMinutes),
+            Math.Round(estimate.RisePerMinuteC(lot.Lot), 2),
+            lot.IsOff || !estimate.State.IsLive ? [] : [.. estimate.ChancesDone(lot.Lot).Select(done => new ChanceView(done.Chance, clock.Wall(60 * done.Minutes)))],
             estimate.SlowestOf(lot.Lot),
-            chicken is null ? [] : [.. Enumerable.Range(1, chicken.Count).Select(piece => PieceOf(estimate, new(lot.Lot, piece), names))],
+            chicken is null ? [] : [.. Enumerable.Range(1, chicken.Count).Select(piece => PieceOf(estimate, new(lot.Lot, piece), lot.IsOffAlone(piece), names))],
             estimate.Curve(lot.Lot));
 
         DateTimeOffset? At(double? minutes) => minutes is { } known ? clock.Wall(60 * known) : null;
     }
 
-    private static PieceView PieceOf(BakeEstimate estimate, PieceRef piece, IReadOnlyDictionary<PieceRef, string> names)
+    private static PieceView PieceOf(BakeEstimate estimate, PieceRef piece, bool isOff, IReadOnlyDictionary<PieceRef, string> names)
     {
         (double lowC, double likeliestC, double highC) = estimate.Now(piece);
-        return new(piece.Piece, names[piece], Math.Round(lowC, 1), Math.Round(likeliestC, 1), Math.Round(highC, 1), PlaceOf(estimate.Layout, piece));
+        return new(piece.Piece, names[piece], Math.Round(lowC, 1), Math.Round(likeliestC, 1), Math.Round(highC, 1), PlaceOf(estimate.Layout, piece), isOff);
     }
 
     private static PlaceOnTray? PlaceOf(TrayLayout layout, PieceRef piece) => layout.Spots()

@@ -18,6 +18,9 @@ internal sealed class EventReader
     {
         ["lotIn"] = (reader, request, at, _) => reader.InOf(request, at),
         ["lotOut"] = (reader, request, at, _) => reader.OutOf(request, at),
+        ["piecesOut"] = (reader, request, at, _) => reader.PiecesOutOf(request, at),
+        ["piecesIn"] = (reader, request, at, _) => reader.PiecesInOf(request, at),
+        ["look"] = (reader, request, at, atS) => reader.LookOf(request, at, atS),
         ["moved"] = (reader, request, at, _) => new Moved(reader.PlaceOf(request.Place!.Value, at)),
         ["resting"] = (reader, _, at, _) => reader.RestOf(at),
         ["actDone"] = (reader, request, at, _) => new ActDone(reader.ActOf(request, at)),
@@ -41,6 +44,9 @@ internal sealed class EventReader
 
     /// <summary>Every step that was not planned is followed by every forecast from then on.</summary>
     private const int MostBesides = 40;
+
+    /// <summary>Each is learnt from by every estimate from then on.</summary>
+    private const int MostLooks = 60;
 
     /// <summary>More wires do not go through an oven's door.</summary>
     public const int MostProbes = 12;
@@ -141,6 +147,62 @@ internal sealed class EventReader
         return lot.IsOff ? throw ProblemException.Conflict($"{at}.lot", "That is off the tray already.") : new(lot.Lot);
     }
 
+    private PiecesOut PiecesOutOf(EventRequest request, string at)
+    {
+        LotState lot = PiecesLotOf(request, at);
+        int[] pieces = PiecesOf(request, lot, at, isOff: false);
+        int left = State.Plan.Chicken.First(chicken => chicken.LotId == lot.Lot).Count - lot.Apart.Count(way => way.Value.IsOff) - pieces.Length;
+        return left > 0 ? new(lot.Lot, pieces) : throw ProblemException.Conflict($"{at}.pieces", "Those are all that are left: say that the food came off the tray.");
+    }
+
+    private PiecesIn PiecesInOf(EventRequest request, string at)
+    {
+        LotState lot = PiecesLotOf(request, at);
+        return new(lot.Lot, PiecesOf(request, lot, at, isOff: true));
+    }
+
+    private LotState PiecesLotOf(EventRequest request, string at)
+    {
+        LotState lot = LotOf(request, at);
+        if (State.Plan.Chicken.All(chicken => chicken.LotId != lot.Lot))
+        {
+            throw Invalid($"{at}.lot", "Only pieces of chicken are followed one by one.");
+        }
+
+        return lot is { HasGoneIn: true, IsOff: false } ? lot : throw ProblemException.Conflict($"{at}.lot", lot.IsOff ? "That is off the tray." : "That is not in yet.");
+    }
+
+    private int[] PiecesOf(EventRequest request, LotState lot, string at, bool isOff)
+    {
+        int[] pieces = [.. request.Pieces!.Distinct().Order()];
+        foreach (int piece in pieces)
+        {
+            _ = PieceOf(request with { Piece = piece }, at);
+        }
+
+        return pieces.All(piece => lot.IsOffAlone(piece) == isOff)
+            ? pieces
+            : throw ProblemException.Conflict($"{at}.pieces", isOff ? "That is with the others already." : "That came off already.");
+    }
+
+    private Looked LookOf(EventRequest request, string at, double atS)
+    {
+        LotState lot = LotOf(request, at);
+        Look look = request.Look!.Value;
+        bool isChicken = State.Plan.Chicken.Any(chicken => chicken.LotId == lot.Lot);
+        if (isChicken != look is Look.Pale or Look.Browned or Look.Dark)
+        {
+            throw Invalid($"{at}.look", isChicken ? "Of chicken say what colour it is." : "Of a vegetable say how soft it is.");
+        }
+
+        if (lot.IsOff || AsBaked.WithWhatWasDue(State, atS).Find(lot.Lot) is not { HasGoneIn: true } || atS < lot.InS)
+        {
+            throw ProblemException.Conflict($"{at}.lot", lot.IsOff ? "That is off the tray." : "That is not in yet.");
+        }
+
+        return State.Looks.Count < MostLooks ? new(lot.Lot, look) : throw ProblemException.Conflict($"{at}.look", "That is more than one bake can follow. Note it instead.");
+    }
+
     private BakePlace PlaceOf(BakePlace to, string at)
     {
         return State.Place == to
@@ -194,8 +256,17 @@ internal sealed class EventReader
             throw Invalid($"{at}.step", "There is one tray: nothing to swap it with.");
         }
 
+        if (request.Step == StepKind.Shelf && ((request.Vessel ?? 0) < 0 || (request.Vessel ?? 0) >= State.Plan.Vessels.Count))
+        {
+            throw Invalid($"{at}.vessel", "There is no such tray.");
+        }
+
         return State.Besides.Count < MostBesides
-            ? new(request.Step!.Value, request.Step == StepKind.Grill ? request.Minutes : null)
+            ? new(
+                request.Step!.Value,
+                request.Step is StepKind.Grill or StepKind.Baste ? request.Minutes : null,
+                request.Step == StepKind.Shelf ? request.Shelf : null,
+                request.Step == StepKind.Shelf ? request.Vessel ?? 0 : null)
             : throw ProblemException.Conflict($"{at}.step", "That is more than one bake can follow. Note it instead.");
     }
 

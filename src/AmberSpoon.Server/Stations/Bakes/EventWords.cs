@@ -17,24 +17,41 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Started => "The tray went in.",
         LotIn lotIn => $"The {_acts.LotName(lotIn.Lot)} went in.",
         LotOut lotOut => $"The {_acts.LotName(lotOut.Lot)} came off the tray.",
+        PiecesOut taken => $"{Pieces(taken.Lot, taken.Pieces)} came off the tray.",
+        PiecesIn back => $"{Pieces(back.Lot, back.Pieces)} went back to the others.",
         Moved { Place: BakePlace.Oven } => "The tray went back into the oven.",
         Moved => "The tray came out.",
         Resting => "The tray came out to rest.",
-        ActDone done => $"{ActWords.Of(plan.Steps[done.Act])}: done.",
-        ActSkipped skipped => $"{ActWords.Of(plan.Steps[skipped.Act])}: skipped.",
-        Postponed { Act: { } later } postponed => $"{ActWords.Of(plan.Steps[later])}: {postponed.Minutes} min later.",
+        ActDone done => $"{_acts.Of(plan.Steps[done.Act])}: done.",
+        ActSkipped skipped => $"{_acts.Of(plan.Steps[skipped.Act])}: skipped.",
+        Postponed { Act: { } later } postponed => $"{_acts.Of(plan.Steps[later])}: {postponed.Minutes} min later.",
         Postponed { Lot: { } later } postponed => $"The {_acts.LotName(later)}: {postponed.Minutes} min later.",
-        DoneBesides besides => $"{ActWords.Of(new PlannedStep(besides.Step, 0, null, besides.ForMinutes))}, not planned.",
+        DoneBesides { Step: StepKind.Baste, ForMinutes: { } minutes } => $"Sauce over, for {minutes} min more.",
+        DoneBesides besides => $"{_acts.Of(new PlannedStep(besides.Step, 0, null, besides.ForMinutes, besides.Shelf) { Vessel = besides.Vessel ?? 0 })}, not planned.",
         OvenSet set => FormattableString.Invariant($"The oven was set to {set.Setting.Value:0.#} {Sign(set.Setting.Unit)}."),
         Measured measured => FormattableString.Invariant($"{Phrases.Capital(names.GetValueOrDefault(measured.Piece, "a piece"))}: {measured.Temperature.Value:0.#} {Sign(measured.Temperature.Unit)}."),
         ProbePlaced { Piece: { } piece } placed => $"Probe {placed.Probe} went into {names.GetValueOrDefault(piece, "a piece")}.",
         ProbePlaced placed => $"Probe {placed.Probe} was taken out.",
         Answered answered => $"Asked about reading {answered.Reading}: {AnswerName(answered.Answer)}.",
+        Looked looked => $"The {_acts.LotName(looked.Lot)}: {LookName(looked.Look)}.",
         Noted noted => noted.Text,
         Finished => "Finished.",
         Corrected corrected => $"Event {corrected.Event} was taken back.",
         Said said => said.Reason,
         _ => string.Empty,
+    };
+
+    private string Pieces(LotId lot, IReadOnlyList<int> pieces) =>
+        Phrases.Capital(string.Join(" and ", pieces.Select(piece => names.GetValueOrDefault(new(lot, piece), "a piece"))));
+
+    private static string LookName(Look look) => look switch
+    {
+        Look.Pale => "still pale",
+        Look.Browned => "browned well",
+        Look.Dark => "dark already",
+        Look.Hard => "still hard",
+        Look.Tender => "tender",
+        _ => "soft already",
     };
 
     private static string AnswerName(ReadingAnswer answer) => answer switch

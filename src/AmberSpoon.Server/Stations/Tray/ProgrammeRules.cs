@@ -50,7 +50,7 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
 
         if (vessel.Shelf is not null && !Check.IsChosen(vessel.Shelf))
         {
-            context.Fail($"{at}.shelf", "This oven has three places: near the top, the middle, and low.");
+            context.Fail($"{at}.shelf", ThreePlaces);
         }
 
         if (vessel.Kind == VesselKind.Custom)
@@ -109,9 +109,24 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
 
         if (step.Shelf is not null && !Check.IsChosen(step.Shelf))
         {
-            context.Fail($"{at}.shelf", "This oven has three places: near the top, the middle, and low.");
+            context.Fail($"{at}.shelf", ThreePlaces);
         }
     }
+
+    private void Shelf(StepRequest step, string at)
+    {
+        if (!Check.IsChosen(step.Shelf))
+        {
+            context.Fail($"{at}.shelf", ThreePlaces);
+        }
+
+        if ((step.Vessel ?? 0) < 0 || (step.Vessel ?? 0) >= (plan.Vessels?.Count ?? 0))
+        {
+            context.Fail($"{at}.vessel", "There is no such tray.");
+        }
+    }
+
+    private const string ThreePlaces = "This oven has three places: near the top, the middle, and low.";
 
     /// <summary>Grills that have a dial begin here, °C (common practice).</summary>
     private const double LowestGrillC = 150;
@@ -152,6 +167,9 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
                 break;
             case StepKind.Swap when plan.Vessels?.Count != TrayPlanLimits.MostVessels:
                 context.Fail($"{at}.kind", "There is only one tray: nothing to swap with.");
+                break;
+            case StepKind.Shelf:
+                Shelf(step, at);
                 break;
             case StepKind.Lower:
                 Check.Temperature(context, step.Setting, $"{at}.setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC);

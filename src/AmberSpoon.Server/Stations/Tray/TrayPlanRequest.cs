@@ -139,14 +139,17 @@ public sealed record VesselRequest(
     };
 }
 
-public sealed record StepRequest(StepKind? Kind = null, int? AtMinutes = null, TemperatureRequest? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null)
+public sealed record StepRequest(StepKind? Kind = null, int? AtMinutes = null, TemperatureRequest? Setting = null, int? ForMinutes = null, OvenShelf? Shelf = null, int? Vessel = null)
 {
     public PlannedStep ToStep() => new(
         Kind!.Value,
         AtMinutes!.Value,
         Kind is StepKind.Lower or StepKind.Grill ? Setting?.ToEntered() : null,
         Kind == StepKind.Grill ? ForMinutes!.Value : null,
-        Kind == StepKind.Grill ? Shelf : null);
+        Kind is StepKind.Grill or StepKind.Shelf ? Shelf : null)
+    {
+        Vessel = Kind == StepKind.Shelf ? Vessel ?? 0 : 0,
+    };
 }
 
 public sealed record SpotRequest(

@@ -46,6 +46,22 @@ public sealed class LotJudgeTests
         Assert.Equal(VerdictKind.Serve, Judged(Piece(1, readings: C(80))).Kind);
     }
 
+    /// <summary>Nothing that is measured on the others speaks for a piece that came off by itself, and it does not speak for them.</summary>
+    [Fact]
+    public void A_piece_that_came_off_by_itself_needs_a_reading_of_its_own()
+    {
+        PieceCase Off(params TimedReading[] readings) => Piece(1, readings: readings) with { IsOffAlone = true };
+        LotVerdict verdict = Judged(Off(), Piece(2, readings: C(80)), Piece(3, readings: C(82)));
+        Assert.Equal((VerdictKind.Measure, 1), (verdict.Kind, Assert.Single(Asked(verdict))));
+        Assert.EndsWith("it came off by itself.", verdict.Reason, StringComparison.Ordinal);
+        Assert.Equal(VerdictKind.Serve, Judged(Off(C(80)), Piece(2, readings: C(80)), Piece(3)).Kind);
+        Assert.Equal([2], Asked(Judged(Off(C(80)), Piece(2), Piece(3, readings: C(82)))));
+        Assert.Equal(VerdictKind.BackIn, Judged(Off(C(60)), Piece(2, readings: C(80)), Piece(3, readings: C(82))).Kind);
+
+        // Told by mistake, all of them may be off: each is asked for.
+        Assert.Equal([1], Asked(Judged(Off(), Piece(2, readings: C(80)) with { IsOffAlone = true })));
+    }
+
     [Theory]
     [InlineData(63, 64.5, VerdictKind.Serve)]
     [InlineData(63, 64.6, VerdictKind.Measure)]

@@ -1,19 +1,23 @@
 import { useState } from 'react';
 import { Problem } from '../../api/problem';
-import type { StepKind } from '../../api/types';
+import type { EventRequest, OvenShelf, StepKind } from '../../api/types';
 import { told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { Refusal } from '../../ui/Refusal';
 import { TextBox } from '../../ui/TextBox';
+import { shelfWords } from '../../words/food';
 import { parseNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
+
+const shelves = Object.entries(shelfWords) as [OvenShelf, string][];
 
 const besides: readonly { step: StepKind; name: string }[] = [
   { step: 'cover', name: 'Foil went on' },
   { step: 'uncover', name: 'Foil came off' },
   { step: 'turn', name: 'Pieces turned' },
-  { step: 'baste', name: 'Basted or sauced' },
+  { step: 'baste', name: 'Basted' },
   { step: 'drain', name: 'Juices poured off' },
   { step: 'rotate', name: 'Tray turned round' },
 ];
@@ -22,22 +26,22 @@ const besides: readonly { step: StepKind; name: string }[] = [
 export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => void }) {
   const tell = useTell(bake.id);
   const [dial, setDial] = useState('');
+  const [sauce, setSauce] = useState('20');
+  const [tray, setTray] = useState('0');
   const { unit } = bake.plan.ovenSetting;
   const problem = tell.error instanceof Problem ? tell.error : null;
   const dialProblem = problem?.at('events[0].setting.value');
-  const steps = bake.plan.vessels.length > 1 ? [...besides, { step: 'swap' as const, name: 'Trays swapped' }] : besides;
+  const sauceProblem = problem?.at('events[0].minutes');
+  const say = (event: EventRequest) => tell.mutate([told(event)], { onSuccess: onTold });
+  const two = bake.plan.vessels.length > 1;
+  const steps = two ? [...besides, { step: 'swap' as const, name: 'Trays swapped' }] : besides;
   return (
     <section
       aria-label="Something else happened"
       className="flex flex-wrap items-end gap-3 border-hairline border-y py-3"
     >
       {steps.map(({ step, name }) => (
-        <Button
-          key={step}
-          big
-          disabled={tell.isPending}
-          onClick={() => tell.mutate([told({ kind: 'did', step })], { onSuccess: onTold })}
-        >
+        <Button key={step} big disabled={tell.isPending} onClick={() => say({ kind: 'did', step })}>
           {name}
         </Button>
       ))}
@@ -45,7 +49,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
         className="flex items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          tell.mutate([told({ kind: 'ovenSet', setting: { value: parseNumber(dial), unit } })], { onSuccess: onTold });
+          say({ kind: 'ovenSet', setting: { value: parseNumber(dial), unit } });
         }}
       >
         <div className="w-28">
@@ -59,7 +63,52 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
           Set
         </Button>
       </form>
-      {!dialProblem && <Refusal error={tell.error} />}
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          say({ kind: 'did', step: 'baste', minutes: parseNumber(sauce) });
+        }}
+      >
+        <div className="w-28">
+          <Field label="Minutes more" error={sauceProblem}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={sauce}
+                inputMode="numeric"
+                onText={setSauce}
+                className="figures h-16 text-2xl"
+              />
+            )}
+          </Field>
+        </div>
+        <Button big type="submit" disabled={tell.isPending || sauce.trim() === ''}>
+          Sauce went over
+        </Button>
+      </form>
+      <fieldset className="flex flex-wrap items-end gap-3">
+        <legend className="pb-1 text-base text-ink-soft">A tray was moved to</legend>
+        {two && (
+          <Choice
+            label="Which tray"
+            value={tray}
+            options={bake.plan.vessels.map((_, n) => ({ value: String(n), label: `tray ${n + 1}` }))}
+            onChange={setTray}
+          />
+        )}
+        {shelves.map(([shelf, name]) => (
+          <Button
+            key={shelf}
+            big
+            disabled={tell.isPending}
+            onClick={() => say({ kind: 'did', step: 'shelf', shelf, vessel: Number(tray) })}
+          >
+            {name}
+          </Button>
+        ))}
+      </fieldset>
+      {!dialProblem && !sauceProblem && <Refusal error={tell.error} />}
     </section>
   );
 }

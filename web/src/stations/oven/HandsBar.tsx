@@ -78,16 +78,14 @@ function doneEvent(act: NextAct): Told {
   return told({ kind: 'actDone', ...whichOf(act) });
 }
 
-/** The act that was told last, to be taken back. */
+/** What was told last, to be taken back. */
 export function LastAct({ bake, now }: { bake: WholeBake; now: number }) {
   const tell = useTell(bake.id);
-  const last = bake.acts
-    .filter((act) => act.seq !== null && act.doneAt !== null && now - Date.parse(act.doneAt) < UNDO_MS)
-    .sort((a, b) => (b.seq ?? 0) - (a.seq ?? 0))[0];
-  if (!last) return null;
+  const last = bake.lastDone;
+  if (!last || now - Date.parse(last.at) >= UNDO_MS) return null;
   return (
     <p className="figures flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
-      {last.title}: done {sayClock(last.doneAt ?? '')}
+      {sayClock(last.at)} {last.text}
       <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'corrected', event: last.seq })])}>
         Take it back
       </Button>

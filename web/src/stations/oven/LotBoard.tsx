@@ -1,3 +1,5 @@
+import { ChevronDown } from 'lucide-react';
+import { useState } from 'react';
 import type { TemperatureUnit } from '../../api/types';
 import { curveAt } from '../../curve/curveAt';
 import { type BakeLot, told, useTell, type WholeBake } from '../../kitchen/bakes';
@@ -7,12 +9,14 @@ import { middleWords } from '../../words/food';
 import { verdictWords } from '../../words/names';
 import { sayDegrees, sayTemperature } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
+import { LotDetail } from './LotDetail';
 import { VerdictMark } from './VerdictPanel';
 
 /** Every food by itself: what it is like at the minute shown, when it gets where it should, and what the judge says of it. */
 export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number }) {
   const { bake } = props;
   const tell = useTell(bake.id);
+  const [opened, setOpened] = useState<number | null>(null);
   const start = Date.parse(bake.startedAt);
   // Of one lot the tray's verdict says it already.
   const several = bake.lots.filter((lot) => lot.isChicken).length > 1;
@@ -24,7 +28,21 @@ export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number 
             key={lot.lot}
             className="flex min-h-10 flex-wrap items-center gap-x-3 border-hairline border-t py-0.5 text-lg leading-tight last:border-b"
           >
-            <span className="w-36 font-display font-semibold first-letter:uppercase">{lot.name}</span>
+            <button
+              type="button"
+              aria-expanded={opened === lot.lot}
+              disabled={lot.place === null || lot.isOff}
+              onClick={() => setOpened(opened === lot.lot ? null : lot.lot)}
+              className="flex min-h-11 w-40 items-center justify-between gap-1 pr-3 text-left font-display font-semibold"
+            >
+              <span className="first-letter:uppercase">{lot.name}</span>
+              {lot.place !== null && !lot.isOff && (
+                <ChevronDown
+                  aria-hidden
+                  className={`size-5 shrink-0 text-ink-soft ${opened === lot.lot ? 'rotate-180' : ''}`}
+                />
+              )}
+            </button>
             <Middle lot={lot} minutes={(props.shownAt - start) / MINUTE_MS} unit={bake.plan.ovenSetting.unit} />
             <When lot={lot} now={props.now} isJudged={several} />
             {lot.place === null && (
@@ -36,6 +54,11 @@ export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number 
               <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'lotOut', lot: lot.lot })])}>
                 Taken off
               </Button>
+            )}
+            {opened === lot.lot && lot.place !== null && !lot.isOff && (
+              <div className="basis-full">
+                <LotDetail bake={bake} lot={lot} />
+              </div>
             )}
           </li>
         ))}

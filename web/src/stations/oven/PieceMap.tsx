@@ -7,7 +7,9 @@ const TALL_PX = 84;
 export function PieceMap({ bake, asked, current }: { bake: WholeBake; asked: OvenPiece[]; current: OvenPiece }) {
   const pieces = bake.lots
     .filter((lot) => lot.isChicken && lot.place !== null && !lot.isOff)
-    .flatMap((lot) => lot.pieces.map((piece) => ({ key: `${lot.lot}.${piece.piece}`, at: piece.at })));
+    .flatMap((lot) =>
+      lot.pieces.filter((piece) => !piece.isOff).map((piece) => ({ key: `${lot.lot}.${piece.piece}`, at: piece.at })),
+    );
   const order = new Map(asked.map((piece, n) => [pieceKey(piece), n + 1]));
   return (
     <div className="flex items-end gap-3" aria-hidden>

@@ -1,5 +1,6 @@
 import type { WholeBake } from '../../kitchen/bakes';
 import type { Waiting } from '../../kitchen/outbox';
+import { lookWords, stepWords } from '../../words/food';
 import { sayTyped } from '../../words/temperatures';
 import { sayClock } from '../../words/times';
 import type { NextAct } from './nextActs';
@@ -57,6 +58,10 @@ export function sayWaiting({ event, toldAt }: Waiting, bake: WholeBake): string 
     finished: 'finish and log it',
     note: `note: ${event.text}`,
     ovenSet: `oven to ${event.setting?.value}°`,
+    did: event.step ? stepWords[event.step] : 'something besides',
+    piecesOut: `${event.pieces?.length} of the ${lot?.name} came off`,
+    piecesIn: `${event.pieces?.length} of the ${lot?.name} went back`,
+    look: `the ${lot?.name}: ${event.look ? lookWords[event.look].toLowerCase() : ''}`,
   }[event.kind ?? ''];
   return `${sayClock(toldAt)} ${said ?? 'something besides'}`;
 }

@@ -116,8 +116,8 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
       0,
     ),
     steps: [
-      { kind: 'lower', at: '12', setting: '350', forMinutes: '', shelf: 'topThird' },
-      { kind: 'grill', at: 'x', setting: '', forMinutes: '4', shelf: 'middle' },
+      { kind: 'lower', at: '12', setting: '350', forMinutes: '', shelf: 'topThird', vessel: 0 },
+      { kind: 'grill', at: 'x', setting: '', forMinutes: '4', shelf: 'middle', vessel: 0 },
     ] as const,
     vessels: [
       {

@@ -107,6 +107,7 @@ function stepFrom(step: PlannedStep): StepDraft {
     setting: step.setting ? sayNumber(step.setting.value) : '',
     forMinutes: step.forMinutes ? String(step.forMinutes) : '',
     shelf: step.shelf ?? 'topThird',
+    vessel: step.vessel ?? 0,
   };
 }
 

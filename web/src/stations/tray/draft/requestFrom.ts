@@ -112,7 +112,8 @@ function stepRequest(step: StepDraft, draft: TrayDraft): Lots<'steps'> {
         ? null
         : { value: parseNumber(step.setting), unit: draft.unit },
     forMinutes: wholeOrNull(step.forMinutes),
-    shelf: step.kind === 'grill' ? step.shelf : null,
+    shelf: step.kind === 'grill' || step.kind === 'shelf' ? step.shelf : null,
+    vessel: step.kind === 'shelf' ? Math.min(step.vessel, draft.vessels.length - 1) : null,
   };
 }
 

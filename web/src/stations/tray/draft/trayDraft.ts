@@ -81,8 +81,10 @@ export interface StepDraft {
   /** Of the dial or the grill; of the grill empty for on full. */
   setting: string;
   forMinutes: string;
-  /** Of the grill. */
+  /** Of the grill, and of a tray that is moved. */
   shelf: OvenShelf;
+  /** Of a tray that is moved: which, from 0. */
+  vessel: number;
 }
 
 /** What each part of the form gets: the draft, what was refused in it, and how to change it. */

@@ -108,13 +108,15 @@ export function TendingFields(
             // biome-ignore lint/suspicious/noArrayIndexKey: steps have no other name while they are typed.
             key={i}
             step={step}
+            trays={draft.vessels.length}
             unit={draft.unit === 'celsius' ? '°C' : '°F'}
             error={
               problem?.at(`steps[${i}].kind`) ??
               problem?.at(`steps[${i}].atMinutes`) ??
               problem?.at(`steps[${i}].setting`) ??
               problem?.at(`steps[${i}].forMinutes`) ??
-              problem?.at(`steps[${i}].shelf`)
+              problem?.at(`steps[${i}].shelf`) ??
+              problem?.at(`steps[${i}].vessel`)
             }
             onChange={(part) => set(i, part)}
             onRemove={() => onChange({ ...draft, steps: draft.steps.filter((_, n) => n !== i) })}
@@ -126,7 +128,10 @@ export function TendingFields(
         onClick={() =>
           onChange({
             ...draft,
-            steps: [...draft.steps, { kind: 'turn', at: '20', setting: '', forMinutes: '', shelf: 'topThird' }],
+            steps: [
+              ...draft.steps,
+              { kind: 'turn', at: '20', setting: '', forMinutes: '', shelf: 'topThird', vessel: 0 },
+            ],
           })
         }
       >
@@ -140,6 +145,7 @@ export function TendingFields(
 
 function StepRow(props: {
   step: StepDraft;
+  trays: number;
   unit: string;
   error: string | undefined;
   onChange: (part: Partial<StepDraft>) => void;
@@ -204,21 +210,38 @@ function StepRow(props: {
           <Trash2 aria-hidden className="size-5" />
         </IconButton>
       </div>
-      {step.kind === 'grill' && (
+      {(step.kind === 'grill' || step.kind === 'shelf') && (
         <div className="grid grid-cols-2 gap-1 pt-1">
-          <label className="flex items-center gap-1">
-            <span className="shrink-0">Grill at</span>
-            <input
-              value={step.setting}
-              placeholder="full"
-              inputMode="decimal"
-              onChange={(event) => props.onChange({ setting: event.target.value })}
-              className={`${box} figures`}
-            />
-            {props.unit}
-          </label>
+          {step.kind === 'grill' ? (
+            <label className="flex items-center gap-1">
+              <span className="shrink-0">Grill at</span>
+              <input
+                value={step.setting}
+                placeholder="full"
+                inputMode="decimal"
+                onChange={(event) => props.onChange({ setting: event.target.value })}
+                className={`${box} figures`}
+              />
+              {props.unit}
+            </label>
+          ) : props.trays > 1 ? (
+            <select
+              aria-label="Which tray is moved"
+              value={step.vessel}
+              onChange={(event) => props.onChange({ vessel: Number(event.target.value) })}
+              className={box}
+            >
+              {[...Array(props.trays).keys()].map((vessel) => (
+                <option key={vessel} value={vessel}>
+                  tray {vessel + 1}
+                </option>
+              ))}
+            </select>
+          ) : (
+            <span className="self-center text-right">to</span>
+          )}
           <select
-            aria-label="Where the tray stands under the grill"
+            aria-label={step.kind === 'grill' ? 'Where the tray stands under the grill' : 'Where the tray is moved to'}
             value={step.shelf}
             onChange={(event) => props.onChange({ shelf: event.target.value as OvenShelf })}
             className={box}
