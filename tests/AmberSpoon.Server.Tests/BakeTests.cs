@@ -249,7 +249,7 @@ public sealed class BakeTests
         Assert.InRange((double)before["lots"]![0]!["risePerMinuteC"]!, 0.5, 4);
 
         JsonNode moved = await kitchen.Told(id, JsonNode.Parse("""{"kind":"did","step":"shelf","shelf":"topThird"}""")!.AsObject());
-        Assert.Equal("The tray to the top shelf, not planned.", (string?)moved["lastDone"]!["text"]);
+        Assert.Equal("Tray to the top shelf, not planned.", (string?)moved["lastDone"]!["text"]);
         JsonNode sauced = await kitchen.Told(id, JsonNode.Parse("""{"kind":"did","step":"baste","minutes":40}""")!.AsObject());
         Assert.Equal("Sauce over, for 40 min more.", (string?)sauced["lastDone"]!["text"]);
         JsonNode takeOut = sauced["next"]!.AsArray().Single(act => (string)act!["kind"]! == "takeOut")!;

@@ -282,6 +282,8 @@ test('what hands have to do is on top from its time on, however late, and says h
 test('a look that was due before comes before the act, and what may be served comes before all', () => {
   const next = [act('tend', 'Baste', -1, { act: 0 })];
   expect(instructionFor({ ...bake('measure', 'oven', -2), next }, now).act).toBe('Measure it now');
+  // It hides nothing that hands have to do meanwhile.
+  expect(instructionFor({ ...bake('measure', 'oven', -2), next }, now).hands?.title).toBe('Baste');
   expect(instructionFor({ ...bake('measure', 'oven', -0.5), next }, now).act).toBe('Baste');
   expect(instructionFor({ ...bake('serve', 'oven', null), next }, now).act).toBe('Serve');
   expect(instructionFor({ ...bake('restThenCheck', 'oven', 3), next }, now).act).toBe('Take it out to rest');

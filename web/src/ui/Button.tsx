@@ -1,8 +1,8 @@
-import type { ButtonHTMLAttributes, Ref } from 'react';
+import type { ButtonHTMLAttributes, MouseEvent, Ref } from 'react';
 
 const looks = {
   /** The one thing to do now. */
-  heat: 'bg-heat text-on-heat font-semibold',
+  heat: 'border border-transparent bg-heat text-on-heat font-semibold',
   plain: 'border border-control-line',
   stop: 'border-2 border-stop text-stop font-semibold',
 } as const;
@@ -10,11 +10,14 @@ const looks = {
 export function Button({
   look = 'plain',
   big = false,
+  busy = false,
   className = '',
   ...native
 }: ButtonHTMLAttributes<HTMLButtonElement> & {
   look?: keyof typeof looks;
   big?: boolean;
+  /** What it does is being done: it does nothing now, and keeps the focus that a disabled one would lose. */
+  busy?: boolean;
   ref?: Ref<HTMLButtonElement>;
 }) {
   const size = big ? 'min-h-16 px-4 text-lg' : 'min-h-11 px-4';
@@ -22,7 +25,8 @@ export function Button({
     <button
       type="button"
       {...native}
-      className={`inline-flex items-center justify-center gap-2 rounded-md text-center leading-tight disabled:opacity-50 ${looks[look]} ${size} ${className}`}
+      {...(busy ? { 'aria-disabled': true, onClick: (event: MouseEvent) => event.preventDefault() } : {})}
+      className={`inline-flex items-center justify-center gap-2 rounded-md text-center leading-tight disabled:opacity-50 aria-disabled:opacity-50 ${looks[look]} ${size} ${className}`}
     />
   );
 }

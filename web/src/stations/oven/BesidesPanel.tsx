@@ -40,11 +40,13 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
       aria-label="Something else happened"
       className="flex flex-wrap items-end gap-3 border-hairline border-y py-3"
     >
-      {steps.map(({ step, name }) => (
-        <Button key={step} big disabled={tell.isPending} onClick={() => say({ kind: 'did', step })}>
-          {name}
-        </Button>
-      ))}
+      <div className="flex basis-full flex-wrap gap-3">
+        {steps.map(({ step, name }) => (
+          <Button key={step} big busy={tell.isPending} onClick={() => say({ kind: 'did', step })}>
+            {name}
+          </Button>
+        ))}
+      </div>
       <form
         className="flex items-end gap-3"
         onSubmit={(event) => {
@@ -59,7 +61,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
             )}
           </Field>
         </div>
-        <Button big type="submit" disabled={tell.isPending || dial.trim() === ''}>
+        <Button big type="submit" busy={tell.isPending} disabled={dial.trim() === ''}>
           Set
         </Button>
       </form>
@@ -71,7 +73,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
         }}
       >
         <div className="w-28">
-          <Field label="Minutes more" error={sauceProblem}>
+          <Field label="Sauce, min more" error={sauceProblem}>
             {(ids) => (
               <TextBox
                 ids={ids}
@@ -83,12 +85,12 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
             )}
           </Field>
         </div>
-        <Button big type="submit" disabled={tell.isPending || sauce.trim() === ''}>
+        <Button big type="submit" busy={tell.isPending} disabled={sauce.trim() === ''}>
           Sauce went over
         </Button>
       </form>
       <fieldset className="flex flex-wrap items-end gap-3">
-        <legend className="pb-1 text-base text-ink-soft">A tray was moved to</legend>
+        <legend className="pb-1 text-base text-ink-soft">{two ? 'A tray' : 'The tray'} was moved</legend>
         {two && (
           <Choice
             label="Which tray"
@@ -101,10 +103,10 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
           <Button
             key={shelf}
             big
-            disabled={tell.isPending}
+            busy={tell.isPending}
             onClick={() => say({ kind: 'did', step: 'shelf', shelf, vessel: Number(tray) })}
           >
-            {name}
+            {name === 'the middle' ? 'to the middle' : name}
           </Button>
         ))}
       </fieldset>

@@ -41,7 +41,7 @@ export function FinishButton({ bake }: { bake: WholeBake }) {
       <Button
         big
         look={measured ? 'heat' : 'plain'}
-        disabled={tell.isPending}
+        busy={tell.isPending}
         onClick={() => (measured ? go() : setAsking(true))}
       >
         Finish and log it

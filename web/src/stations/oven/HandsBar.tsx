@@ -11,7 +11,7 @@ const LATER_MINUTES = [1, 3, 5];
 const UNDO_MS = 120_000;
 
 /** Of the act whose time has come: done, some minutes later, or not at all. */
-export function HandsBar({ bake, act }: { bake: WholeBake; act: NextAct }) {
+export function HandsBar({ bake, act, isOnTop }: { bake: WholeBake; act: NextAct; isOnTop: boolean }) {
   const tell = useTell(bake.id);
   const done = useRef<HTMLButtonElement>(null);
   // Told, the next act takes this one's place and its button the focus.
@@ -24,13 +24,19 @@ export function HandsBar({ bake, act }: { bake: WholeBake; act: NextAct }) {
   const say = (event: Told) => tell.mutate([event]);
   return (
     <div className="grid gap-2">
+      {!isOnTop && (
+        <p className="figures text-[length:min(2rem,7vw)] leading-[1.12]">
+          {sayClock(act.dueAt)} {act.title}
+        </p>
+      )}
       <div className="flex flex-wrap items-center gap-3">
         <Button
           ref={done}
+          data-next
           big
           look="heat"
           className="w-full sm:w-40"
-          disabled={tell.isPending}
+          busy={tell.isPending}
           onClick={() => say(doneEvent(act))}
         >
           Done
@@ -42,7 +48,7 @@ export function HandsBar({ bake, act }: { bake: WholeBake; act: NextAct }) {
                 key={minutes}
                 big
                 aria-label={`${minutes} min later`}
-                disabled={tell.isPending}
+                busy={tell.isPending}
                 onClick={() => say(told({ kind: 'later', ...whichOf(act), minutes }))}
               >
                 +{minutes}
@@ -51,7 +57,7 @@ export function HandsBar({ bake, act }: { bake: WholeBake; act: NextAct }) {
             ))}
             <Button
               big
-              disabled={tell.isPending}
+              busy={tell.isPending}
               onClick={() =>
                 say(
                   act.kind === 'add'
@@ -86,7 +92,7 @@ export function LastAct({ bake, now }: { bake: WholeBake; now: number }) {
   return (
     <p className="figures flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
       {sayClock(last.at)} {last.text}
-      <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'corrected', event: last.seq })])}>
+      <Button busy={tell.isPending} onClick={() => tell.mutate([told({ kind: 'corrected', event: last.seq })])}>
         Take it back
       </Button>
     </p>

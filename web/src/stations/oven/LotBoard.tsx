@@ -46,12 +46,12 @@ export function LotBoard(props: { bake: WholeBake; shownAt: number; now: number 
             <Middle lot={lot} minutes={(props.shownAt - start) / MINUTE_MS} unit={bake.plan.ovenSetting.unit} />
             <When lot={lot} now={props.now} isJudged={several} />
             {lot.place === null && (
-              <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'lotIn', lot: lot.lot })])}>
+              <Button busy={tell.isPending} onClick={() => tell.mutate([told({ kind: 'lotIn', lot: lot.lot })])}>
                 It is in now
               </Button>
             )}
             {lot.verdict?.kind === 'serve' && !lot.isOff && bake.lots.length > 1 && (
-              <Button disabled={tell.isPending} onClick={() => tell.mutate([told({ kind: 'lotOut', lot: lot.lot })])}>
+              <Button busy={tell.isPending} onClick={() => tell.mutate([told({ kind: 'lotOut', lot: lot.lot })])}>
                 Taken off
               </Button>
             )}
@@ -91,9 +91,9 @@ function When({ lot, now, isJudged }: { lot: BakeLot; now: number; isJudged: boo
   const { verdict } = lot;
   const first = verdict?.kind === 'measure' && verdict.nextCheckAt && Date.parse(verdict.nextCheckAt) > now;
   return (
-    <span className="grow">
+    <span className="flex grow flex-wrap items-baseline gap-x-3">
       {isJudged && verdict && lot.place !== null && !first && (
-        <span className="mr-3 inline-flex items-center gap-1.5">
+        <span className="inline-flex items-center gap-1.5">
           <VerdictMark kind={verdict.kind} className="size-5" />
           {verdictWords[verdict.kind]}
         </span>
@@ -111,5 +111,7 @@ function whenWords(lot: BakeLot): string {
   const [from, until] = [sayClock(lot.goalFrom ?? lot.goalAt), sayClock(lot.goalUntil ?? lot.goalAt)];
   const done = `${lot.isChicken ? 'done' : 'tender'} ${from} to ${until}`;
   if (lot.good?.pastAt && lot.good.isHurried) return `${done}, past ${sayClock(lot.good.pastAt)}: take it out first`;
-  return lot.good?.bestUntil ? `${done}, best until ${sayClock(lot.good.bestUntil)}` : done;
+  // Of a wide band and a short window the end of the one may lie before the end of the other: that says nothing to a cook.
+  const isAfter = lot.good?.bestUntil && Date.parse(lot.good.bestUntil) > Date.parse(lot.goalUntil ?? lot.goalAt);
+  return isAfter ? `${done}, best until ${sayClock(lot.good?.bestUntil ?? '')}` : done;
 }

@@ -25,8 +25,12 @@ export function LotDetail({ bake, lot }: { bake: WholeBake; lot: BakeLot }) {
 function Chances({ lot, unit }: { lot: BakeLot; unit: TemperatureUnit }) {
   if (lot.doneBy.length === 0) return null;
   return (
-    <div className="flex flex-wrap items-baseline gap-x-5">
-      <dl aria-label={`Chance that the ${lot.name} are ${lot.isChicken ? 'done' : 'tender'}`} className="flex gap-x-4">
+    <div className="grid gap-x-5">
+      <p className="text-base text-ink-soft">
+        Chance that the {lot.name} are {lot.isChicken ? 'done' : 'tender'} by
+        {lot.isChicken && `; ${sayRise(lot.risePerMinuteC, unit)} now`}
+      </p>
+      <dl className="flex gap-x-4">
         {lot.doneBy.map((done) => (
           <div key={done.chance} className="grid justify-items-center">
             <dt className="text-ink-soft text-sm">{Math.round(100 * done.chance)} %</dt>
@@ -34,7 +38,6 @@ function Chances({ lot, unit }: { lot: BakeLot; unit: TemperatureUnit }) {
           </div>
         ))}
       </dl>
-      {lot.isChicken && <span className="text-base text-ink-soft">{sayRise(lot.risePerMinuteC, unit)}</span>}
     </div>
   );
 }
@@ -48,7 +51,7 @@ function Looks({ bake, lot }: { bake: WholeBake; lot: BakeLot }) {
         {(lot.isChicken ? colours : forks).map((look) => (
           <Button
             key={look}
-            disabled={tell.isPending}
+            busy={tell.isPending}
             onClick={() => tell.mutate([told({ kind: 'look', lot: lot.lot, look })])}
           >
             {lookWords[look]}
@@ -88,7 +91,8 @@ function Pieces({ bake, lot, unit }: { bake: WholeBake; lot: BakeLot; unit: Temp
       </div>
       <div className="flex flex-wrap items-center gap-2">
         <Button
-          disabled={tell.isPending || picked.length === 0}
+          busy={tell.isPending}
+          disabled={picked.length === 0}
           onClick={() =>
             picked.length === on.length
               ? tell.mutate([told({ kind: 'lotOut', lot: lot.lot })])
@@ -98,7 +102,7 @@ function Pieces({ bake, lot, unit }: { bake: WholeBake; lot: BakeLot; unit: Temp
           {picked.length > 1 ? `These ${picked.length} came off` : 'It came off'}
         </Button>
         {off.map(({ piece, name }) => (
-          <Button key={piece} disabled={tell.isPending} onClick={() => say('piecesIn', [piece])}>
+          <Button key={piece} busy={tell.isPending} onClick={() => say('piecesIn', [piece])}>
             {name}: back in
           </Button>
         ))}

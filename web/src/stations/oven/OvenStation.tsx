@@ -1,5 +1,5 @@
 import { Timer } from 'lucide-react';
-import { type ReactNode, useState } from 'react';
+import { type ReactNode, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { SoundSwitch } from '../../alarm/SoundSwitch';
 import { useScreenAwake } from '../../alarm/useScreenAwake';
@@ -11,6 +11,7 @@ import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Refusal } from '../../ui/Refusal';
+import { useFocusKept } from '../../ui/useFocusKept';
 import { goalC } from '../../words/goals';
 import { MINUTE_MS, sayClock, sayElapsed } from '../../words/times';
 import { AfterPanel } from './AfterPanel';
@@ -94,9 +95,14 @@ function LiveBakeBoard(props: {
   const instruction = instructionFor(bake, now);
   const shownAt = props.lookAt ?? now;
   const [seen, setSeen] = useState<'foods' | 'inside' | 'besides' | 'timers'>('foods');
+  const board = useRef<HTMLDivElement>(null);
+  useFocusKept(board);
   useScreenAwake(true);
   return (
-    <div className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-3 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]">
+    <div
+      ref={board}
+      className="mx-auto grid max-w-[90rem] grid-cols-1 gap-x-10 gap-y-6 px-4 py-3 sm:px-6 lg:grid-cols-[minmax(0,1fr)_34rem]"
+    >
       <div className="grid min-w-0 content-start gap-3">
         <div>
           <p className="flex flex-wrap items-baseline justify-between gap-x-6 text-ink-soft text-xl">
@@ -127,7 +133,9 @@ function LiveBakeBoard(props: {
           </h1>
           <p className="figures pt-1.5 text-2xl first-letter:uppercase">{instruction.when}</p>
         </div>
-        {instruction.hands && <HandsBar bake={bake} act={instruction.hands} />}
+        {instruction.hands && (
+          <HandsBar bake={bake} act={instruction.hands} isOnTop={instruction.hands.title === instruction.act} />
+        )}
         <LastAct bake={bake} now={now} />
         <StartUndo bake={bake} now={now} />
         <WaitingPanel bake={bake} connected={props.connected} />
@@ -227,7 +235,7 @@ function Actions({ bake, children }: { bake: WholeBake; children: ReactNode }) {
       <div className="flex flex-wrap gap-3">
         <Button
           big
-          disabled={tell.isPending}
+          busy={tell.isPending}
           onClick={() => tell.mutate([told(inOven ? { kind: 'resting' } : { kind: 'moved', place: 'oven' })])}
         >
           {inOven ? 'The tray is out, resting' : 'The tray is back in'}

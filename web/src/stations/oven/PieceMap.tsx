@@ -3,6 +3,11 @@ import { type OvenPiece, pieceKey } from './pieces';
 
 const TALL_PX = 84;
 
+/** A mark is drawn whole, also of a piece at the rim. */
+const MARK_PX = 14;
+
+const inside = (share: number, lengthPx: number) => Math.min(Math.max(share * lengthPx, MARK_PX), lengthPx - MARK_PX);
+
 /** The trays from above: the piece that is asked for filled, those asked for after it numbered in their order. */
 export function PieceMap({ bake, asked, current }: { bake: WholeBake; asked: OvenPiece[]; current: OvenPiece }) {
   const pieces = bake.lots
@@ -26,7 +31,10 @@ export function PieceMap({ bake, asked, current }: { bake: WholeBake; asked: Ove
                 const isCurrent = key === pieceKey(current);
                 const number = order.get(key);
                 return (
-                  <g key={key} transform={`translate(${(at?.xShare ?? 0) * wide} ${(at?.yShare ?? 0) * TALL_PX})`}>
+                  <g
+                    key={key}
+                    transform={`translate(${inside(at?.xShare ?? 0, wide)} ${inside(at?.yShare ?? 0, TALL_PX)})`}
+                  >
                     <circle
                       r={isCurrent ? 12 : number ? 11 : 5}
                       className={isCurrent ? 'fill-heat' : number ? 'fill-paper stroke-ink' : 'fill-control-line'}

@@ -75,10 +75,7 @@ function Probe({ bake, probe }: { bake: WholeBake; probe: ProbeView }) {
             ))}
           </select>
           {isPlaced && (
-            <Button
-              disabled={tell.isPending}
-              onClick={() => tell.mutate([told({ kind: 'probe', probe: probe.probe })])}
-            >
+            <Button busy={tell.isPending} onClick={() => tell.mutate([told({ kind: 'probe', probe: probe.probe })])}>
               It is out
             </Button>
           )}

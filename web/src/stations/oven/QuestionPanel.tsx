@@ -18,7 +18,7 @@ export function QuestionPanel({ bake }: { bake: WholeBake }) {
           <Button
             key={answer}
             big
-            disabled={tell.isPending}
+            busy={tell.isPending}
             onClick={() => tell.mutate([told({ kind: 'answer', reading: reading.seq, answer })])}
           >
             {answerWords(answer, reading)}

@@ -94,6 +94,7 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
             {(ids) => (
               <div className="relative">
                 <TextBox
+                  data-next
                   ids={ids}
                   value={text}
                   inputMode="none"
@@ -110,7 +111,7 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
               </div>
             )}
           </Field>
-          <Button look="heat" big type="submit" disabled={tell.isPending || text.trim() === ''}>
+          <Button look="heat" big type="submit" busy={tell.isPending} disabled={text.trim() === ''}>
             {tell.isPending ? 'Writing it down…' : 'That is what it shows'}
           </Button>
           {problem && Object.keys(problem.fields).length === 0 && (

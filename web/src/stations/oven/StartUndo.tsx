@@ -11,7 +11,7 @@ export function StartUndo({ bake, now }: { bake: WholeBake; now: number }) {
   return (
     <p className="flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
       Not in yet after all?
-      <Button disabled={unstart.isPending} onClick={() => unstart.mutate(bake.id)}>
+      <Button busy={unstart.isPending} onClick={() => unstart.mutate(bake.id)}>
         Take the start back
       </Button>
       <Refusal error={unstart.error} />

@@ -9,7 +9,7 @@ export interface Instruction {
   /** When, and how long until then. */
   when: string;
   due: boolean;
-  /** What hands can say of it: done, later, skipped; null where a reading or the tray's place says it. */
+  /** Of what hands can say that it is done, later or skipped: mostly what stands on top, else what waits behind a look that is due. */
   hands: NextAct | null;
   /** What comes after. */
   ahead: NextAct[];
@@ -34,7 +34,8 @@ export function instructionFor(bake: WholeBake, nowMs: number): Instruction {
       hands,
       ahead: actsAhead(bake, nowMs, hands, false),
     };
-  return { ...judged, hands: null, ahead: actsAhead(bake, nowMs, null, judged.due) };
+  // A first look that was not taken hides nothing that hands have to do meanwhile.
+  return { ...judged, hands, ahead: actsAhead(bake, nowMs, hands, judged.due) };
 }
 
 /** From the verdict over the whole tray, where the tray is, and the next check. */
