@@ -33,6 +33,7 @@ internal static class HouseTimes
         Console.WriteLine(FormattableString.Invariant($"Well after {starts.Order().ElementAt(2):0.0} s (median of {starts.Length}, most {starts.Max():0.0} s)"));
         await server.Open();
         await Stream(server, streamS);
+        await Wires(server, streamS);
         server.Close();
         Fill(Path.Combine(server.Data, "kitchen.db"));
         await server.Open();
@@ -41,10 +42,7 @@ internal static class HouseTimes
 
     private static async Task Stream(RunningServer server, int seconds)
     {
-        JsonNode tray = await Send(server, HttpMethod.Post, "/api/trays", null);
-        JsonNode saved = await Send(server, HttpMethod.Put, $"/api/trays/{(int)tray["id"]!}", JsonNode.Parse(FourLots)!);
-        JsonNode bake = await Send(server, HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = (int)saved["id"]!, ["trayVersion"] = (int)saved["version"]!, ["commandId"] = Guid.NewGuid() });
-        string id = (string)bake["id"]!;
+        string id = await Start(server);
         var pages = new Page[Listeners];
         for (int i = 0; i < pages.Length; i++)
         {
@@ -79,6 +77,51 @@ internal static class HouseTimes
         {
             await page.DisposeAsync();
         }
+    }
+
+    /// <summary>Ten probes on a wire, a line a second each; what is kept of them is timed from its own moment to every page.</summary>
+    private static async Task Wires(RunningServer server, int seconds)
+    {
+        string id = await Start(server);
+        var pages = new Page[Listeners];
+        for (int i = 0; i < pages.Length; i++)
+        {
+            pages[i] = await Page.Open(server.Address, id);
+        }
+
+        (int Lot, int Piece)[] places = [(1, 1), (1, 2), (2, 1), (2, 2), (2, 3), (2, 4), (3, 1), (3, 2), (4, 1), (4, 2)];
+        var answered = new List<double>();
+        using var timer = new PeriodicTimer(TimeSpan.FromMilliseconds(100));
+        for (int n = 0; n < 10 * seconds && await timer.WaitForNextTickAsync(); n++)
+        {
+            (int lot, int piece) = places[n % places.Length];
+            string line = FormattableString.Invariant($$"""{"probe":"P{{n % places.Length}}","value":{{4 + (n * 0.004):0.00}},"unit":"celsius","lot":{{lot}},"piece":{{piece}}}""");
+            long at = Stopwatch.GetTimestamp();
+            using var content = new StringContent(line, Encoding.UTF8, "application/x-ndjson");
+            using HttpResponseMessage answer = await server.Client.PostAsync(new Uri($"/api/bakes/{id}/feed", UriKind.Relative), content);
+            answer.EnsureSuccessStatusCode();
+            answered.Add(Stopwatch.GetElapsedTime(at).TotalMilliseconds);
+        }
+
+        await Task.Delay(1000);
+        JsonNode bake = JsonNode.Parse(await server.Client.GetStringAsync(new Uri($"/api/bakes/{id}", UriKind.Relative)))!;
+        JsonNode[] kept = [.. bake["events"]!.AsArray().Where(told => (string?)told!["kind"] == "reading").Select(told => told!)];
+        double[] waits = [.. kept.SelectMany(told => pages.Select(page => page.ShownAt((int)told["seq"]!) is { } shown ? (shown - (DateTimeOffset)told["at"]!).TotalMilliseconds : double.PositiveInfinity)).Order()];
+        double[] answers = [.. answered.Order()];
+        Console.WriteLine(FormattableString.Invariant(
+            $"{Listeners} pages, ten wires, {answers.Length} lines in {seconds} s: answered in median {At(answers, 0.5):0} ms, 95 of 100 {At(answers, 0.95):0} ms; {kept.Length} readings kept, on a page after median {At(waits, 0.5):0} ms, 95 of 100 {At(waits, 0.95):0} ms; server at most {server.PeakMb():0} MB"));
+        foreach (Page page in pages)
+        {
+            await page.DisposeAsync();
+        }
+    }
+
+    private static async Task<string> Start(RunningServer server)
+    {
+        JsonNode tray = await Send(server, HttpMethod.Post, "/api/trays", null);
+        JsonNode saved = await Send(server, HttpMethod.Put, $"/api/trays/{(int)tray["id"]!}", JsonNode.Parse(FourLots)!);
+        JsonNode bake = await Send(server, HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = (int)saved["id"]!, ["trayVersion"] = (int)saved["version"]!, ["commandId"] = Guid.NewGuid() });
+        return (string)bake["id"]!;
     }
 
     private static async Task Log(RunningServer server)
@@ -141,6 +184,7 @@ internal static class HouseTimes
     {
         private readonly HttpClient _client = new(new HttpClientHandler { AutomaticDecompression = System.Net.DecompressionMethods.All });
         private readonly List<(int Seq, long At)> _shown = [];
+        private readonly (DateTimeOffset Wall, long Stamp) _began = (DateTimeOffset.UtcNow, Stopwatch.GetTimestamp());
         private readonly HubConnection _connection;
         private readonly string _id;
         private bool _isAsking;
@@ -168,6 +212,9 @@ internal static class HouseTimes
                 return _shown.Where(shown => shown.Seq >= seq).Select(shown => (long?)shown.At).FirstOrDefault();
             }
         }
+
+        /// <summary>The same by the wall.</summary>
+        public DateTimeOffset? ShownAt(int seq) => Shown(seq) is { } shown ? _began.Wall + Stopwatch.GetElapsedTime(_began.Stamp, shown) : null;
 
         private Task Ask()
         {
