@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Doneness.Judging;
@@ -36,6 +37,7 @@ public sealed class BakeEstimate
     private TrayCourses _courses;
     private readonly SafetyProfile _profile;
     private readonly Func<PieceRef, PieceOutlook>? _outlook;
+    private readonly ConcurrentDictionary<LotId, double?[]> _goalS = new();
 
     /// <param name="courses">What every lot goes through.</param>
     /// <param name="nowS">Seconds since the first food went in.</param>
@@ -134,9 +136,16 @@ public sealed class BakeEstimate
     /// <summary>By when a lot has reached its goal with each of <see cref="Chances"/>, min since the first food; what lies beyond what is followed is left out.</summary>
     public IReadOnlyList<(double Chance, double Minutes)> ChancesDone(LotId lot)
     {
-        LotGoal goal = State.Plan.GoalOf(lot);
-        return [.. Chances.Select(of => (of.Chance, WhenS(Sighted, lot, goal, of.Z))).Where(of => of.Item2 is not null).Select(of => (of.Chance, of.Item2!.Value / 60))];
+        double?[] whenS = GoalS(lot);
+        return [.. Chances.Select((of, i) => (of.Chance, WhenS: whenS[i])).Where(of => of.WhenS is not null).Select(of => (of.Chance, of.WhenS!.Value / 60))];
     }
+
+    /// <summary>When the goal is reached with each of <see cref="Chances"/>, s: asked for by many, worked out once.</summary>
+    private double?[] GoalS(LotId lot) => _goalS.GetOrAdd(lot, _ =>
+    {
+        LotGoal goal = State.Plan.GoalOf(lot);
+        return [.. Chances.Select(of => WhenS(Sighted, lot, goal, of.Z))];
+    });
 
     /// <summary>Kitchens that are so far, and how far off the likeliest they are, in standard deviations of a normal spread.</summary>
     private static readonly (double Chance, double Z)[] Chances = [(0.1, FastZ), (0.25, 0.674), (0.5, 0), (0.75, -0.674), (0.9, SlowZ)];
@@ -163,14 +172,14 @@ public sealed class BakeEstimate
     /// <summary>When a lot reaches its goal if it stays where it is, min since the first food; null where the likeliest kitchen never does.</summary>
     public TimeBand? GoalBand(LotId lot)
     {
-        LotGoal goal = State.Plan.GoalOf(lot);
-        if (WhenS(Sighted, lot, goal, 0) is not { } medianS)
+        double?[] whenS = GoalS(lot);
+        if (whenS[Chances.Length / 2] is not { } medianS)
         {
             return null;
         }
 
         double endS = Course(lot).InS + Course(lot).Curves.EndS;
-        return new((WhenS(Sighted, lot, goal, FastZ) ?? medianS) / 60, medianS / 60, (WhenS(Sighted, lot, goal, SlowZ) ?? endS) / 60);
+        return new((whenS[0] ?? medianS) / 60, medianS / 60, (whenS[^1] ?? endS) / 60);
     }
 
     /// <summary>
