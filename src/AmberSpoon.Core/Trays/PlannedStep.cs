@@ -39,6 +39,9 @@ public enum StepKind
     /// <summary>Move a tray to another shelf.</summary>
     Shelf,
 
+    /// <summary>Open the door for a look.</summary>
+    Look,
+
     /// <summary>Foil on.</summary>
     Cover,
 

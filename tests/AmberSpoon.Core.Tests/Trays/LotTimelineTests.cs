@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -23,6 +24,13 @@ public sealed class LotTimelineTests
         Assert.Equal([OvenGeometry.Alone(OvenShelf.Low, one.OvenMode)], Moves(Of(one, 0, 0, Moved(0, OvenShelf.Low))));
         Assert.Equal(600, Of(one, 0, 0, Moved(0, OvenShelf.Low)).Steps.OfType<MoveShelf>().Single().AtS);
         Assert.Equal(OvenGeometry.Alone(OvenShelf.Low, one.OvenMode), Of(one, 0, 20, Moved(0, OvenShelf.Low)).OvenAtFirst.Place);
+    }
+
+    [Fact]
+    public void A_look_opens_the_door_and_no_more()
+    {
+        LotTimeline timeline = Of(Two, 0, 0, new PlannedStep(StepKind.Look, 10));
+        Assert.Equal(new OpenDoor(600, HeatParameters.LookSeconds.Value), Assert.Single(timeline.Steps));
     }
 
     [Fact]

@@ -68,6 +68,7 @@ test('acts ring, are done, put off and skipped with one hand, and what was not p
   await page.getByRole('button', { name: 'Foil went on' }).click();
   await expect(page.getByRole('list', { name: 'Foods' })).toBeVisible();
   expect(await goal()).toBeGreaterThan(before + 60_000);
+  await expect(page.getByText(/Foil on, not planned\. Thighs \d+ min later/)).toBeVisible();
   await page.getByRole('button', { name: 'Also done' }).click();
   await page.getByLabel('Dial, °C').fill('900');
   await page.getByRole('button', { name: 'Set', exact: true }).click();

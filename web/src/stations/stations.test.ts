@@ -10,6 +10,7 @@ import { instructionFor } from './oven/instruction';
 import { press } from './oven/keypad';
 import { actTime, type NextAct } from './oven/nextActs';
 import { piecesOf } from './oven/pieces';
+import { goalsOf, sayMoved } from './oven/whatItDid';
 import {
   lotIds,
   withChicken,
@@ -325,4 +326,19 @@ test('pieces that are asked for come first, with their reason', () => {
     [1, ''],
     [3, ''],
   ]);
+});
+
+test('what a thing done has moved is said in whole minutes, and nothing where nothing moved', () => {
+  const lots = (thighs: string | null, potatoes: string) => ({
+    lots: [
+      { lot: 1, name: 'thighs', goalAt: thighs },
+      { lot: 2, name: 'potatoes', goalAt: potatoes },
+    ],
+  });
+  const before = goalsOf(lots('2026-11-26T17:00:00Z', '2026-11-26T17:10:00Z'));
+  expect(sayMoved(before, lots('2026-11-26T17:02:10Z', '2026-11-26T17:08:50Z'))).toBe(
+    'Thighs 2 min later, potatoes 1 min sooner.',
+  );
+  expect(sayMoved(before, lots('2026-11-26T17:00:20Z', '2026-11-26T17:10:00Z'))).toBe('');
+  expect(sayMoved(before, lots(null, '2026-11-26T17:11:00Z'))).toBe('Potatoes 1 min later.');
 });

@@ -72,6 +72,7 @@ export const stepWords: Record<StepKind, string> = {
   rotate: 'turn the tray round',
   swap: 'swap the shelves',
   shelf: 'move the tray',
+  look: 'have a look',
   cover: 'foil on',
   uncover: 'foil off',
   drain: 'drain',

@@ -134,6 +134,9 @@ internal sealed class LotTimeline
                 Move(step);
                 _steps.Add(new MoveShelf(atS, Place(), HeatParameters.LookSeconds.Value));
                 break;
+            case StepKind.Look:
+                _steps.Add(new OpenDoor(atS, HeatParameters.LookSeconds.Value));
+                break;
             case StepKind.Cover:
                 Put(atS, Cover.Foil, over: Cover.None);
                 break;

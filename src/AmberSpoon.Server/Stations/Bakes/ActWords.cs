@@ -29,6 +29,7 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
         StepKind.Rotate => "Turn the tray round",
         StepKind.Swap => "Swap the trays",
         StepKind.Shelf => $"{(plan.Vessels.Count > 1 ? $"Tray {step.Vessel + 1}" : "Tray")} {Shelf(step.Shelf!.Value)}",
+        StepKind.Look => "Have a look",
         StepKind.Cover => "Foil on",
         StepKind.Uncover => "Foil off",
         StepKind.Drain => "Pour the juices off",

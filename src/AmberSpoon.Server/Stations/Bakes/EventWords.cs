@@ -27,6 +27,7 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Postponed { Act: { } later } postponed => $"{_acts.Of(plan.Steps[later])}: {postponed.Minutes} min later.",
         Postponed { Lot: { } later } postponed => $"The {_acts.LotName(later)}: {postponed.Minutes} min later.",
         DoneBesides { Step: StepKind.Baste, ForMinutes: { } minutes } => $"Sauce over, for {minutes} min more.",
+        DoneBesides { Step: StepKind.Look } => "The door was open.",
         DoneBesides besides => $"{_acts.Of(new PlannedStep(besides.Step, 0, null, besides.ForMinutes, besides.Shelf) { Vessel = besides.Vessel ?? 0 })}, not planned.",
         OvenSet set => FormattableString.Invariant($"The oven was set to {set.Setting.Value:0.#} {Sign(set.Setting.Unit)}."),
         Measured measured => FormattableString.Invariant($"{Phrases.Capital(names.GetValueOrDefault(measured.Piece, "a piece"))}: {measured.Temperature.Value:0.#} {Sign(measured.Temperature.Unit)}."),

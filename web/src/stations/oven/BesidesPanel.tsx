@@ -19,6 +19,7 @@ const besides: readonly { step: StepKind; name: string }[] = [
   { step: 'turn', name: 'Pieces turned' },
   { step: 'baste', name: 'Basted' },
   { step: 'drain', name: 'Juices poured off' },
+  { step: 'look', name: 'Door was open' },
   { step: 'rotate', name: 'Tray turned round' },
 ];
 

@@ -1,9 +1,10 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { type Told, told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 import { sayClock } from '../../words/times';
 import type { NextAct } from './nextActs';
+import { goalsOf, sayMoved } from './whatItDid';
 
 const LATER_MINUTES = [1, 3, 5];
 
@@ -84,14 +85,31 @@ function doneEvent(act: NextAct): Told {
   return told({ kind: 'actDone', ...whichOf(act) });
 }
 
+/** What the last thing done has done to the others' times: "Thighs 2 min later." */
+function useWhatItDid(bake: WholeBake): string {
+  const seq = bake.lastDone?.seq ?? 0;
+  const [known, setKnown] = useState({ seq, goals: goalsOf(bake), said: '' });
+  useEffect(() => {
+    // Times go on moving by themselves: what was done is what they are moved by when it is told.
+    setKnown((before) => ({
+      seq,
+      goals: goalsOf(bake),
+      said: before.seq === seq ? before.said : sayMoved(before.goals, bake),
+    }));
+  }, [bake, seq]);
+  return known.seq === seq ? known.said : '';
+}
+
 /** What was told last, to be taken back. */
 export function LastAct({ bake, now }: { bake: WholeBake; now: number }) {
   const tell = useTell(bake.id);
   const last = bake.lastDone;
+  const moved = useWhatItDid(bake);
   if (!last || now - Date.parse(last.at) >= UNDO_MS) return null;
   return (
     <p className="figures flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
       {sayClock(last.at)} {last.text}
+      {moved && ` ${moved}`}
       <Button busy={tell.isPending} onClick={() => tell.mutate([told({ kind: 'corrected', event: last.seq })])}>
         Take it back
       </Button>
