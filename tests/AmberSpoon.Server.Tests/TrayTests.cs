@@ -112,7 +112,7 @@ public sealed class TrayTests
     }
 
     [Fact]
-    public async Task More_food_than_the_tray_holds_is_refused_with_how_much_and_a_second_tray_is_offered()
+    public async Task More_than_two_layers_are_refused_with_how_much_and_a_second_tray_is_offered()
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.Supper());
@@ -125,6 +125,66 @@ public sealed class TrayTests
         Assert.Matches(@"\d+ % more than this tray holds", (string?)problem!["errors"]!["vessels"]![0]);
         Assert.Equal("secondTray", (string?)problem["offer"]);
         Assert.Equal(2, (await kitchen.Get("/api/tray"))["plan"]!["vegetables"]!.AsArray().Count);
+    }
+
+    /// <summary>A plan is never frozen by too much food: it goes on answering, says how much has no room, and bakes slower for it.</summary>
+    [Fact]
+    public async Task A_second_layer_is_said_and_baked_as_it_is()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["chicken"]![0]!["sizes"]!["count"] = 16;
+        plan["chicken"]![0]!["sizes"]!["mass"]!["value"] = 16 * 165;
+        (int status, JsonNode? view) = await kitchen.SaveTray(plan);
+        Assert.Equal(200, status);
+        JsonNode overfull = view!["answer"]!["overfull"]!.AsArray().Single()!;
+        Assert.Matches(@"\d+ % more than this tray holds: no room for \d of the bone-in thighs", (string?)overfull["sentence"]);
+        Assert.True((bool)overfull["canAddTray"]!);
+        double full = (double)view["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!;
+        (_, JsonNode? roomy) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        Assert.Empty(roomy!["answer"]!["overfull"]!.AsArray());
+        Assert.True(full > (double)roomy["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]! + 2);
+
+        // It can be put in, and every piece has a name.
+        string id = await kitchen.StartBake(plan);
+        JsonNode bake = await kitchen.Get($"/api/bakes/{id}");
+        Assert.Equal(16, bake["lots"]![0]!["pieces"]!.AsArray().Select(piece => (string)piece!["name"]!).Distinct().Count());
+    }
+
+    /// <summary>The oven stays on until the last thing planned is done, or as long as the cook says, and says what that costs.</summary>
+    [Fact]
+    public async Task A_plan_may_keep_the_tray_in_longer_than_its_food_needs()
+    {
+        await using var kitchen = new Kitchen();
+        (_, JsonNode? plain) = await kitchen.SaveTray(Kitchen.GoodPlan());
+        int usual = (int)plain!["answer"]!["forecast"]!["pullMinutes"]!;
+        JsonObject longer = Kitchen.GoodPlan();
+        longer["stayUntilMinutes"] = usual + 20;
+        (int status, JsonNode? view) = await kitchen.SaveTray(longer);
+        Assert.Equal(200, status);
+        Assert.Equal((usual + 20, usual + 20), ((int)view!["answer"]!["forecast"]!["pullMinutes"]!, (int)view["plan"]!["stayUntilMinutes"]!));
+        Assert.Equal((double)plain["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!, (double)view["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!);
+        Assert.Contains(view["answer"]!["cautions"]!.AsArray(), caution => ((string)caution!).StartsWith($"The tray stays in for {usual + 20} min, as you asked: 20 min longer", StringComparison.Ordinal));
+
+        JsonObject late = Kitchen.GoodPlan();
+        late["steps"] = JsonNode.Parse($$"""[{"kind":"grill","atMinutes":{{usual + 8}},"forMinutes":4}]""");
+        (status, view) = await kitchen.SaveTray(late);
+        Assert.Equal((200, usual + 12), (status, (int)view!["answer"]!["forecast"]!["pullMinutes"]!));
+        Assert.Contains(view["answer"]!["cautions"]!.AsArray(), caution => ((string)caution!).Contains("until its last step is done", StringComparison.Ordinal));
+
+        // A minute or two more is not worth a word.
+        late["steps"] = JsonNode.Parse($$"""[{"kind":"turn","atMinutes":{{usual + 4}}}]""");
+        (_, view) = await kitchen.SaveTray(late);
+        Assert.Equal(usual + 4, (int)view!["answer"]!["forecast"]!["pullMinutes"]!);
+        Assert.DoesNotContain(view["answer"]!["cautions"]!.AsArray(), caution => ((string)caution!).Contains("stays in for", StringComparison.Ordinal));
+
+        foreach (int wrong in new[] { 0, 241 })
+        {
+            longer["stayUntilMinutes"] = wrong;
+            (status, JsonNode? problem) = await kitchen.SaveTray(longer);
+            Assert.Equal(400, status);
+            Assert.NotNull(problem!["errors"]!["stayUntilMinutes"]);
+        }
     }
 
     [Fact]

@@ -39,11 +39,10 @@ public static class ActList
         bool isIn = estimate.State.Place == BakePlace.Oven;
         double atS = estimate.JudgedS;
         double checkS = atS + (60 * (verdict.NextCheckInMinutes ?? 0));
-        double saucedS = estimate.State.SaucedUntilS ?? 0;
         switch (verdict.Kind)
         {
             case VerdictKind.Serve when isIn:
-                yield return new(ActKind.TakeOut, Math.Max(saucedS, atS + (60 * estimate.Verdicts.Max(lot => lot.MinutesToGoal ?? 0))));
+                yield return new(ActKind.TakeOut, Math.Max(estimate.State.SaucedUntilS ?? 0, atS + (60 * estimate.Verdicts.Max(lot => lot.MinutesToGoal ?? 0))));
                 yield break;
             case VerdictKind.Serve:
                 yield return new(ActKind.Eat, atS);
@@ -90,7 +89,7 @@ public static class ActList
         if (takeOut is null && goalsS.Length > 0)
         {
             double measuredS = judged.Where(act => act.Kind == ActKind.Measure).Select(act => act.DueS).DefaultIfEmpty(0).Max();
-            takeOut = new(ActKind.TakeOut, Math.Max(Math.Max(goalsS.Max(), measuredS), estimate.State.SaucedUntilS ?? 0)) { IsExpected = true };
+            takeOut = new(ActKind.TakeOut, Math.Max(Math.Max(goalsS.Max(), measuredS), estimate.Told.KeptInUntilS)) { IsExpected = true };
             yield return takeOut;
         }
 

@@ -126,6 +126,11 @@ public sealed record BakeState(
         };
     }
 
+    /// <summary>Until when the cook wants the tray in, s in the bake's time: as planned, for what is still to be done to it, and for a sauce that was given its minutes.</summary>
+    public double KeptInUntilS => Math.Max(
+        60.0 * (Plan.StayUntilMinutes ?? 0),
+        Math.Max(SaucedUntilS ?? 0, Acts.Where(act => act is { IsOpen: true, Step.Kind: not (StepKind.Drain or StepKind.Look) }).Select(act => act.DueS).DefaultIfEmpty(0).Max()));
+
     /// <summary>Until when the cook wants a sauce to bake on, s in the bake's time; null where none was given its minutes.</summary>
     public double? SaucedUntilS => Besides.Where(step => step is { Kind: StepKind.Baste, ForMinutes: not null }).Max(step => (double?)(60 * (step.AtMinutes + step.ForMinutes!.Value)));
 

@@ -29,6 +29,18 @@ public static class CutTable
         new(Cut.Diced, "dice", "dice", 17, false, false, "Into the largest piece, tip in the middle."),
     ];
 
+    /// <summary>So many pieces make a supper for four, as packs come (common practice).</summary>
+    public static int UsualCount(Cut cut) => cut switch
+    {
+        Cut.BoneInBreast => 2,
+        Cut.LegQuarter or Cut.BonelessBreast or Cut.PoundedBreast or Cut.StuffedBreast => 4,
+        Cut.BoneInThigh => 6,
+        Cut.BonelessThigh or Cut.Drumstick or Cut.BreastHalf or Cut.WholeWing => 8,
+        Cut.BreastThird or Cut.Tender => 12,
+        Cut.Drumette or Cut.WingFlat or Cut.ThighSkewer => 16,
+        _ => 30,
+    };
+
     private static readonly FrozenDictionary<Cut, CutFacts> ByCut = All.ToFrozenDictionary(facts => facts.Cut);
 
     /// <summary>There is a bone in its meat for the tip of a thermometer to touch.</summary>

@@ -39,6 +39,15 @@ public sealed record TrayPlan(
     /// <summary>The oven when the first food goes in; null where it is as hot as it is set.</summary>
     public EnteredTemperature? OvenAtStart { get; init; }
 
+    /// <summary>The tray stays in at least so long, min since the first food; null for as long as its food needs.</summary>
+    public int? StayUntilMinutes { get; init; }
+
+    /// <summary>Until when the tray is kept in, whatever its food needs: as long as was asked for, and until its last step is done, min.</summary>
+    [JsonIgnore]
+    public int KeptInMinutes => Math.Min(TrayPlanLimits.LatestStepMinutes, Math.Max(
+        StayUntilMinutes ?? 0,
+        Steps.Where(step => step.Kind is not (StepKind.Drain or StepKind.Look)).Select(step => step.AtMinutes + (step.ForMinutes ?? 0)).DefaultIfEmpty(0).Max()));
+
     /// <summary>Where a vessel stands: where it was put, or its usual shelf; never where the other stands.</summary>
     public OvenShelf ShelfOf(int vessel)
     {

@@ -13,9 +13,11 @@ import { piecesOf } from './oven/pieces';
 import { goalsOf, sayMoved } from './oven/whatItDid';
 import {
   lotIds,
+  withBird,
   withChicken,
   withCount,
   withOneTray,
+  withoutLeftOver,
   withoutLot,
   withProfile,
   withSecondTray,
@@ -73,7 +75,16 @@ const plan: TrayPlan = {
   eatAt: null,
 };
 const choices = {
-  cuts: [{ cut: 'boneInThigh', name: 'bone-in thigh', plural: 'bone-in thighs', usualMassG: 165, isDark: true }],
+  cuts: [
+    {
+      cut: 'boneInThigh',
+      name: 'bone-in thigh',
+      plural: 'bone-in thighs',
+      usualMassG: 165,
+      usualCount: 6,
+      isDark: true,
+    },
+  ],
   vegetables: [{ kind: 'carrot', name: 'carrots', usualCut: 'coin', cuts: [{ cut: 'coin', usualMm: 20 }] }],
   profiles: [{ id: 'unitedStates', name: 'United States' }],
 } as unknown as components['schemas']['ChoicesView'];
@@ -196,7 +207,12 @@ test('a refused request says its sentence at the field', () => {
 });
 
 test('another rule raises goals that are below it, but where the rule is about holding lower ones', () => {
-  const lean = withChicken(draftFrom(plan, false, now), { cut: 'tender', isDark: false, usualMassG: 50 } as never);
+  const lean = withChicken(draftFrom(plan, false, now), {
+    cut: 'tender',
+    isDark: false,
+    usualMassG: 50,
+    usualCount: 12,
+  } as never);
   const goals = (id: string, aimC: number) => withProfile(lean, { id, aimC } as never).chicken.map((lot) => lot.goal);
   expect(lean.chicken.map((lot) => lot.goal)).toEqual(['80', '74']);
   expect(goals('unitedKingdom', 75)).toEqual(['80', '75']);
@@ -341,4 +357,44 @@ test('what a thing done has moved is said in whole minutes, and nothing where no
   );
   expect(sayMoved(before, lots('2026-11-26T17:00:20Z', '2026-11-26T17:10:00Z'))).toBe('');
   expect(sayMoved(before, lots(null, '2026-11-26T17:11:00Z'))).toBe('Potatoes 1 min later.');
+});
+
+test('a whole bird gives its parts by mass, and what has no room is left out in its own measure', () => {
+  const draft = draftFrom(plan, false, now);
+  const [thigh] = choices.cuts;
+  if (!thigh) throw new Error('There are choices.');
+  const bird = {
+    usualMassG: 1800,
+    leastMassG: 600,
+    mostMassG: 4000,
+    parts: [{ cut: thigh.cut, count: 2, massG: 0.3 }],
+  };
+  expect(withBird(draft, 2000, bird, choices.cuts).chicken.at(-1)).toMatchObject({
+    count: '2',
+    mass: '600',
+    basis: 'pack',
+  });
+
+  const placed = (lot: number, count: number) => Array.from({ length: count }, () => ({ spot: { lot } }));
+  const layout = (left: { lot: number; pieces: number }[], pieces: { spot: { lot: number } }[]) =>
+    ({ vessels: [{ pieces, leftOver: left }] }) as never;
+  const pack = {
+    ...draft,
+    chicken: draft.chicken.map((lot) => ({ ...lot, basis: 'pack' as const, count: '6', mass: '990' })),
+  };
+  expect(withoutLeftOver(pack, layout([{ lot: 1, pieces: 2 }], placed(1, 4))).chicken[0]).toMatchObject({
+    count: '4',
+    mass: '660',
+  });
+  const each = {
+    ...draft,
+    chicken: draft.chicken.map((lot) => ({ ...lot, basis: 'eachPiece' as const, each: '180 170; 160' })),
+  };
+  expect(withoutLeftOver(each, layout([{ lot: 1, pieces: 1 }], placed(1, 2))).chicken[0]?.each).toBe('180 170');
+  const [carrots] = draft.vegetables;
+  expect(
+    withoutLeftOver(draft, layout([{ lot: carrots?.id ?? 0, pieces: 5 }], placed(carrots?.id ?? 0, 10))).vegetables[0]
+      ?.amount,
+  ).toBe('200');
+  expect(withoutLeftOver(draft, layout([{ lot: carrots?.id ?? 0, pieces: 5 }], [])).vegetables).toEqual([]);
 });

@@ -24,6 +24,11 @@ public static class TrayCautions
             $"So much filling tears the {PieceNames.Plural(plan, lot)}: about a quarter of their mass fits. Close them with picks, and measure in the filling."));
         cautions.AddRange(plan.Chicken.Where(lot => lot.Sear is not null).Select(lot =>
             $"Seared is not cooked: the {PieceNames.Plural(plan, lot)} go from the pan straight into the hot oven, and the plate they lay on raw is washed."));
+        if (KeptIn(plan, forecast) is { } kept)
+        {
+            cautions.Add(kept);
+        }
+
         cautions.AddRange(plan.Chicken.Select(lot => SlowComeUp(plan, lot, forecast.Of(lot.Id))).OfType<string>());
         SafetyProfile profile = SafetyProfiles.For(plan.Profile);
         if (profile.Caution is { } caution && plan.Chicken.Count > 0)
@@ -42,6 +47,29 @@ public static class TrayCautions
 
     /// <summary>Worth saying from here, h: no ordinary oven takes so long.</summary>
     private const double SlowHours = 0.75;
+
+    /// <summary>Worth saying from here, min.</summary>
+    private const int KeptLong = 5;
+
+    /// <summary>That the plan keeps the tray in for longer than its food needs, and what is past by then; null where it does not.</summary>
+    private static string? KeptIn(TrayPlan plan, TrayForecast forecast)
+    {
+        LotForecast[] staying = [.. forecast.Lots.Where(lot => lot.OutMinutes == forecast.PullMinutes)];
+        double needed = staying.Select(lot => lot.Ready.MedianMinutes).DefaultIfEmpty(forecast.PullMinutes).Max();
+        double longer = forecast.PullMinutes - Math.Ceiling(needed);
+        if (forecast.PullMinutes != plan.KeptInMinutes || longer < KeptLong)
+        {
+            return null;
+        }
+
+        string[] past = [.. staying.Where(lot => lot.Good?.PastMinutes < forecast.PullMinutes).Select(lot => NameOf(plan, lot.Lot))];
+        string why = plan.StayUntilMinutes == plan.KeptInMinutes ? "as you asked" : "until its last step is done";
+        return $"The tray stays in for {forecast.PullMinutes} min, {why}: {longer:0} min longer than its food needs.{(past.Length > 0 ? $" By then past their best: {string.Join(" and ", past)}." : string.Empty)}";
+    }
+
+    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
+        ? PieceNames.Plural(plan, chicken)
+        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
 
     /// <summary>How long its coldest meat is lukewarm, where that is long; null where it is not.</summary>
     private static string? SlowComeUp(TrayPlan plan, ChickenLot lot, LotForecast forecast)

@@ -5,7 +5,7 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <summary>
 /// When lots leave the oven. Where one moment is good for all of them, all leave then: dark meat stays in until the potatoes are
 /// tender and is the better for it. Otherwise chicken leaves when its slowest lot is done; a vegetable with it, or later when it is
-/// tender later. A lot that is told to leaves as soon as it is done.
+/// tender later. A plan may keep them in longer (<see cref="TrayPlan.KeptInMinutes"/>). A lot that is told to leaves as soon as it is done.
 /// </summary>
 internal sealed class TrayLeaving
 {
@@ -47,6 +47,7 @@ internal sealed class TrayLeaving
             pull = Math.Max(pull, staying.Max(lot => ready[lot.Lot]));
         }
 
+        pull = staying.Length > 0 ? Math.Max(pull, plan.KeptInMinutes) : pull;
         Dictionary<LotId, int> leaves = lots.ToDictionary(
             lot => lot.Lot,
             lot => lot.LeavesWhenDone ? ready[lot.Lot] : Math.Max(pull, ready[lot.Lot]));

@@ -4,6 +4,7 @@ using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Ways;
 using AmberSpoon.Formats.Recipes;
 using AmberSpoon.Formats.Recipes.ToKitchen;
@@ -77,14 +78,9 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
     /// <summary>Laid out; where one tray is too small, vegetables go on a second.</summary>
     private TrayPlan Laid(TrayPlan plan)
     {
-        try
-        {
-            return planner.Answer(plan)?.Plan ?? plan;
-        }
-        catch (ProblemException full) when (full.Extensions.ContainsKey("offer") && plan.Vegetables.Count > 0)
-        {
-            return planner.Answer(plan.WithVegetablesApart())?.Plan ?? plan;
-        }
+        bool isFull = plan.Vegetables.Count > 0 && TrayArranger.Arrange(plan).Vessels.Any(vessel => vessel.IsOverfull);
+        TrayPlan roomy = isFull ? plan.WithVegetablesApart() : plan;
+        return planner.Answer(roomy)?.Plan ?? roomy;
     }
 
     private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe) =>

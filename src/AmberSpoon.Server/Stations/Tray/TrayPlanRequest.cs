@@ -22,7 +22,8 @@ public sealed record TrayPlanRequest(
     int? RestMinutes = null,
     DateTimeOffset? EatAt = null,
     IReadOnlyList<SpotRequest>? Spots = null,
-    TemperatureRequest? OvenAtStart = null)
+    TemperatureRequest? OvenAtStart = null,
+    int? StayUntilMinutes = null)
 {
     /// <summary>The plan of a request that was found valid.</summary>
     public TrayPlan ToPlan() => new(
@@ -39,6 +40,7 @@ public sealed record TrayPlanRequest(
         [.. (Spots ?? []).Select(spot => spot.ToSpot())])
     {
         OvenAtStart = OvenAtStart?.ToEntered(),
+        StayUntilMinutes = StayUntilMinutes,
     };
 }
 

@@ -26,6 +26,8 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
             context, target, "targetCore.value", "middle", TrayPlanLimits.LowestTargetC, TrayPlanLimits.HighestTargetC)).When(plan => plan.TargetCore is not null);
         RuleFor(plan => plan.RestMinutes).Must(minutes => minutes is >= 0 and <= TrayPlanLimits.LongestRestMinutes)
             .OverridePropertyName("restMinutes").WithMessage($"Rest for 0 to {TrayPlanLimits.LongestRestMinutes} minutes.");
+        RuleFor(plan => plan.StayUntilMinutes).Must(minutes => minutes is null or (>= 1 and <= TrayPlanLimits.LatestStepMinutes))
+            .OverridePropertyName("stayUntilMinutes").WithMessage($"Keep it in for 1 to {TrayPlanLimits.LatestStepMinutes} min, or leave this empty.");
         RuleFor(plan => plan).Custom((plan, context) =>
         {
             new LotRules(plan, context).Run();

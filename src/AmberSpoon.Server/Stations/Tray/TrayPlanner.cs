@@ -18,7 +18,7 @@ internal sealed class TrayPlanner(TimeProvider time)
     /// <summary>Lays and answers a plan that is to be saved.</summary>
     /// <returns>The plan with a place for every piece, and what follows from it; nothing for an empty tray.</returns>
     /// <exception cref="ProblemException">
-    /// 400 when it does not fit, this oven never gets there, a step comes too late, or dinner is in the past, too soon or
+    /// 400 when it is more than two layers, this oven never gets there, a lot comes too late, or dinner is in the past, too soon or
     /// too far ahead. Too soon carries <c>earliestEatAt</c>, too full <c>offer</c>, so that the page can offer it.
     /// </exception>
     public TrayComputed? Answer(TrayPlan plan)
@@ -29,10 +29,10 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
 
         TrayLayout layout = TrayArranger.Arrange(plan);
-        RequireRoom(plan, layout);
+        RequireFewLayers(plan, layout);
         TrayPlan laid = plan with { Spots = layout.Spots() };
         TrayForecast forecast = Forecast(laid, layout);
-        RequireStepsInTime(laid, forecast);
+        RequireLotsInTime(laid, forecast);
         RequireDinnerInTime(laid, forecast);
         TrayComputed computed = Computed(laid, layout, forecast);
         _ = computed.Details.Value;
@@ -65,7 +65,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
         TrayDetails details = computed.Details.Value;
         var answer = new TrayAnswer(
-            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why);
+            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why, Overfull(row.Plan, computed.Layout));
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
 
@@ -99,39 +99,43 @@ internal sealed class TrayPlanner(TimeProvider time)
             ? CutTable.For(chicken.Cut).Plural
             : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
 
-    private static void RequireRoom(TrayPlan plan, TrayLayout layout)
+    /// <summary>More than a second layer on top of the first is a heap that no oven gets through evenly.</summary>
+    private const double MostTooMuchShare = 1;
+
+    private static void RequireFewLayers(TrayPlan plan, TrayLayout layout)
     {
         for (int v = 0; v < layout.Vessels.Count; v++)
         {
-            VesselLayout vessel = layout.Vessels[v];
-            if (!vessel.IsOverfull)
+            if (layout.Vessels[v].IsOverfull && layout.Vessels[v].TooMuchShare > MostTooMuchShare)
             {
-                continue;
+                bool canAdd = plan.Vessels.Count < TrayPlanLimits.MostVessels;
+                throw ProblemException.InvalidField(
+                    "vessels",
+                    $"{TooMuch(plan, layout, v)}: no oven gets through such a heap evenly. {(canAdd ? "Add a second tray, or take something off." : "Take something off, or use larger trays.")}",
+                    canAdd ? new Dictionary<string, object?> { ["offer"] = "secondTray" } : null);
             }
-
-            string left = string.Join(" and ", vessel.LeftOver.Select(lot => $"{lot.Pieces} of the {NameOf(plan, lot.Lot)}"));
-            bool canAdd = plan.Vessels.Count < TrayPlanLimits.MostVessels;
-            string tray = plan.Vessels.Count == 1 ? "this tray" : v == 0 ? "the upper tray" : "the lower tray";
-            throw ProblemException.InvalidField(
-                "vessels",
-                $"That is {Math.Max(1, Math.Round(100 * vessel.TooMuchShare)):0} % more than {tray} holds: no room for {left}. {(canAdd ? "Add a second tray, or take something off." : "Take something off, or use larger trays.")}",
-                canAdd ? new Dictionary<string, object?> { ["offer"] = "secondTray" } : null);
         }
     }
 
-    private static void RequireStepsInTime(TrayPlan plan, TrayForecast forecast)
+    /// <summary>Food that lies on top of other food, for each tray that has some: said, and baked as it is.</summary>
+    private static OverfullView[] Overfull(TrayPlan plan, TrayLayout layout) =>
+    [
+        .. layout.Vessels.Index().Where(vessel => vessel.Item.IsOverfull).Select(vessel => new OverfullView(
+            vessel.Index,
+            $"{TooMuch(plan, layout, vessel.Index)}. What has no room lies on top of the rest: it steams, and takes longer. It is counted as pressed on all sides, and may take longer still.",
+            plan.Vessels.Count < TrayPlanLimits.MostVessels)),
+    ];
+
+    private static string TooMuch(TrayPlan plan, TrayLayout layout, int v)
+    {
+        string left = string.Join(" and ", layout.Vessels[v].LeftOver.Select(lot => $"{lot.Pieces} of the {NameOf(plan, lot.Lot)}"));
+        string tray = plan.Vessels.Count == 1 ? "this tray" : v == 0 ? "the upper tray" : "the lower tray";
+        return $"That is {Math.Max(1, Math.Round(100 * layout.Vessels[v].TooMuchShare)):0} % more than {tray} holds: no room for {left}";
+    }
+
+    private static void RequireLotsInTime(TrayPlan plan, TrayForecast forecast)
     {
         int end = forecast.Lots.Max(lot => lot.OutMinutes);
-        for (int i = 0; i < plan.Steps.Count; i++)
-        {
-            PlannedStep step = plan.Steps[i];
-            if (step.AtMinutes + (step.ForMinutes ?? 0) > end)
-            {
-                throw ProblemException.InvalidField(
-                    $"steps[{i}].atMinutes", $"Everything is out after {end} min: do this before then, or leave it out.");
-            }
-        }
-
         foreach (LotForecast lot in forecast.Lots.Where(lot => lot.InMinutes >= end))
         {
             throw ProblemException.InvalidField("steps", $"The {NameOf(plan, lot.Lot)} would go in when everything else is out.");

@@ -29,6 +29,7 @@ public sealed record TrayView(
 /// <param name="Brush">Until when a brush that met raw meat may be used; null where nothing is brushed on.</param>
 /// <param name="Cautions">What a careful friend would say.</param>
 /// <param name="Why">What it rests on.</param>
+/// <param name="Overfull">Trays that hold more than lies side by side on them; usually none.</param>
 public sealed record TrayAnswer(
     TrayForecast Forecast,
     TrayLayout Layout,
@@ -38,7 +39,14 @@ public sealed record TrayAnswer(
     IReadOnlyList<StepEffect> Effects,
     BrushAnswer? Brush,
     IReadOnlyList<string> Cautions,
-    IReadOnlyList<Explanation> Why);
+    IReadOnlyList<Explanation> Why,
+    IReadOnlyList<OverfullView> Overfull);
+
+/// <summary>A tray that holds more than lies side by side on it.</summary>
+/// <param name="Vessel">Which, from 0.</param>
+/// <param name="Sentence">How much more, and what it costs.</param>
+/// <param name="CanAddTray">A second tray would take it.</param>
+public sealed record OverfullView(int Vessel, string Sentence, bool CanAddTray);
 
 /// <param name="UntilMinutes">Minutes since the first food; null where it is never safe.</param>
 public sealed record BrushAnswer(int? UntilMinutes);

@@ -9,7 +9,7 @@ import { useChoices } from '../../kitchen/queries';
 import { MINUTE_MS } from '../../words/times';
 import { TrayNames } from '../../words/trayNames';
 import { ClashPanel } from './ClashPanel';
-import { lotIds, withChickenLot, withCount, withSecondTray, withSpot } from './draft/changes';
+import { lotIds, withChickenLot, withCount, withoutLeftOver, withSecondTray, withSpot } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { useTrayKeys } from './keys/useTrayKeys';
 import { StartButton } from './StartButton';
@@ -113,7 +113,9 @@ export function TrayStation({ connected }: { connected: boolean }) {
               <TrayStatus
                 problem={problem}
                 whereabouts={whereabouts}
+                overfull={view.answer.overfull}
                 onSecondTray={() => change(withSecondTray(draft))}
+                onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
               />
               <TrayViews
                 view={view}

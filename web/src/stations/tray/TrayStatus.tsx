@@ -1,4 +1,5 @@
 import type { Problem } from '../../api/problem';
+import type { OverfullView } from '../../api/types';
 import { Button } from '../../ui/Button';
 import type { Whereabouts } from './draft/TrayEditing';
 
@@ -12,7 +13,13 @@ const words: Record<Whereabouts, string> = {
 };
 
 /** What stands between the cook and the oven, if anything. */
-export function TrayStatus(props: { problem: Problem | null; whereabouts: Whereabouts; onSecondTray: () => void }) {
+export function TrayStatus(props: {
+  problem: Problem | null;
+  whereabouts: Whereabouts;
+  overfull: readonly OverfullView[];
+  onSecondTray: () => void;
+  onLess: () => void;
+}) {
   const { problem } = props;
   const overfull = problem?.at('vessels');
   return (
@@ -23,6 +30,16 @@ export function TrayStatus(props: { problem: Problem | null; whereabouts: Wherea
           {problem?.offer === 'secondTray' && <Button onClick={props.onSecondTray}>Use a second tray</Button>}
         </p>
       )}
+      {!problem &&
+        props.overfull.map(({ vessel, sentence, canAddTray }) => (
+          <div key={vessel} role="alert" className="grid gap-2 pt-2">
+            <p className="font-medium">{sentence}</p>
+            <p className="flex flex-wrap gap-3">
+              {canAddTray && <Button onClick={props.onSecondTray}>Use a second tray</Button>}
+              <Button onClick={props.onLess}>Leave out what has no room</Button>
+            </p>
+          </div>
+        ))}
       <p role="status" className={words[props.whereabouts] ? 'pt-1.5 font-medium text-stop' : 'sr-only'}>
         {words[props.whereabouts]}
       </p>

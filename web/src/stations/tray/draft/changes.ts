@@ -1,4 +1,12 @@
-import type { CutChoice, ProfileChoice, Spot, TemperatureUnit, VegetableChoice } from '../../../api/types';
+import type {
+  BirdChoice,
+  CutChoice,
+  ProfileChoice,
+  Spot,
+  TemperatureUnit,
+  TrayLayout,
+  VegetableChoice,
+} from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
 import { convertTyped, inUnit } from '../../../words/temperatures';
 import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
@@ -6,7 +14,6 @@ import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './tra
 /** Changes to a draft: each takes one and gives another. */
 
 export const DIAL_STEP = 5;
-const FIRST_PIECES = 6;
 const FIRST_VEGETABLE_G = 300;
 
 export const plainSheet: VesselDraft = {
@@ -59,8 +66,8 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     leavesWhenDone: false,
     skinDown: false,
     basis: 'pack',
-    count: String(FIRST_PIECES),
-    mass: sayNumber(FIRST_PIECES * cut.usualMassG),
+    count: String(cut.usualCount),
+    mass: sayNumber(cut.usualCount * cut.usualMassG),
     massUnit: 'gram',
     spread: '0',
     each: '',
@@ -71,6 +78,46 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     hold: '0',
   };
   return { ...draft, chicken: [...draft.chicken, lot] };
+}
+
+/** A whole bird cut up: its parts with what a bird of this mass gives of each. */
+export function withBird(draft: TrayDraft, massG: number, bird: BirdChoice, cuts: readonly CutChoice[]): TrayDraft {
+  return bird.parts.reduce((grown, part) => {
+    const cut = cuts.find((choice) => choice.cut === part.cut);
+    if (!cut) return grown;
+    const added = withChicken(grown, cut);
+    const id = added.chicken.at(-1)?.id ?? 0;
+    return withChickenLot(added, id, { count: String(part.count), mass: String(Math.round(part.massG * massG)) });
+  }, draft);
+}
+
+/** Only what lies side by side: what had no room is put away for another day. */
+export function withoutLeftOver(draft: TrayDraft, layout: TrayLayout): TrayDraft {
+  const laid = (id: number) =>
+    layout.vessels.flatMap((vessel) => vessel.pieces).filter((piece) => piece.spot.lot === id).length;
+  return layout.vessels
+    .flatMap((vessel) => vessel.leftOver)
+    .reduce((less, { lot: id, pieces }) => {
+      const share = laid(id) / (laid(id) + pieces);
+      if (share === 0) return withoutLot(less, id);
+      const chicken = less.chicken.find((lot) => lot.id === id);
+      if (chicken) return withChickenLot(less, id, fewer(chicken, laid(id)));
+      const vegetable = less.vegetables.find((lot) => lot.id === id);
+      const amount = parseNumber(vegetable?.amount ?? '');
+      return amount ? withVegetableLot(less, id, { amount: sayNumber(Math.floor(amount * share)) }) : less;
+    }, draft);
+}
+
+function fewer(lot: ChickenDraft, count: number): Partial<ChickenDraft> {
+  return lot.basis === 'eachPiece'
+    ? {
+        each: lot.each
+          .split(/[;\s]+/)
+          .filter(Boolean)
+          .slice(0, count)
+          .join(' '),
+      }
+    : withCount(lot, String(count));
 }
 
 /** A vegetable as it is usually cut. */

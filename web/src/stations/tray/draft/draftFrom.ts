@@ -20,6 +20,7 @@ export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number
     unit: plan.ovenSetting.unit,
     ...ovenStartFrom(plan),
     rest: String(plan.restMinutes),
+    stayUntil: plan.stayUntilMinutes ? String(plan.stayUntilMinutes) : '',
     dinner: !eatAt || eatAtHasPassed ? 'soon' : isSameDay(eatAt, new Date(nowMs)) ? 'today' : 'tomorrow',
     dinnerTime: eatAt ? toLocalIso(eatAt).slice(11, 16) : '19:00',
   };

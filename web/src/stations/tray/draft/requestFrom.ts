@@ -19,6 +19,8 @@ export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
     ovenAtStart: ovenStartRequest(draft),
     profile: draft.profile,
     restMinutes: wholeOrNull(draft.rest),
+    // Text that is no number is refused by the server, and nothing is nothing.
+    stayUntilMinutes: draft.stayUntil.trim() === '' ? null : (wholeOrNull(draft.stayUntil) ?? 0),
     eatAt: draft.dinner === 'soon' ? null : dinnerIso(draft, nowMs),
   };
 }

@@ -28,6 +28,8 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
   ovenStartAt: string;
   unit: TemperatureUnit;
   rest: string;
+  /** The tray stays in at least so long, min; empty for as long as its food needs. */
+  stayUntil: string;
   dinner: 'soon' | 'today' | 'tomorrow';
   dinnerTime: string;
 }

@@ -1,3 +1,4 @@
+import { useState } from 'react';
 import type { components } from '../../../api/schema';
 import type { TemperatureUnit, TrayView } from '../../../api/types';
 import { coatingWords, vegetableCutWords } from '../../../words/food';
@@ -6,6 +7,7 @@ import type { TrayNames } from '../../../words/trayNames';
 import { massUnits } from '../../../words/units';
 import { clockFrom, goodWords, windowSentence } from '../../../words/windows';
 import {
+  withBird,
   withChicken,
   withChickenLot,
   withoutLot,
@@ -15,6 +17,7 @@ import {
 } from '../draft/changes';
 import type { ChickenDraft, DraftProps, VegetableDraft } from '../draft/trayDraft';
 import { AddFood } from './AddFood';
+import { BirdPanel } from './BirdPanel';
 import { ChickenFields } from './ChickenFields';
 import { LotCard } from './LotCard';
 import { VegetableFields } from './VegetableFields';
@@ -30,6 +33,7 @@ export function LotList(
   },
 ) {
   const { draft, problem, onChange, view, choices, names, chosen } = props;
+  const [bird, setBird] = useState(false);
   const trays = draft.vessels.length;
   const clock = clockFrom(Date.parse(view.answer?.timing.inAt ?? ''));
   const answered = (id: number) => view.answer?.forecast.lots.find((lot) => lot.lot === id);
@@ -88,12 +92,26 @@ export function LotList(
           </LotCard>
         ))}
       </ul>
+      {bird && (
+        <BirdPanel
+          bird={choices.bird}
+          onAdd={(massG) => {
+            onChange(withBird(draft, massG, choices.bird, choices.cuts));
+            setBird(false);
+          }}
+          onLeave={() => setBird(false)}
+        />
+      )}
       <div className="flex gap-2">
         <AddFood
           name="Chicken"
           buttonId="add-chicken"
-          choices={choices.cuts.map((cut) => ({ value: cut.cut, label: cut.plural }))}
+          choices={[
+            ...choices.cuts.map((cut) => ({ value: cut.cut as string, label: cut.plural })),
+            { value: WHOLE_BIRD, label: 'a whole bird, cut up' },
+          ]}
           onAdd={(value) => {
+            setBird(value === WHOLE_BIRD);
             const cut = choices.cuts.find((choice) => choice.cut === value);
             if (cut) onChange(withChicken(draft, cut));
           }}
@@ -111,6 +129,8 @@ export function LotList(
     </div>
   );
 }
+
+const WHOLE_BIRD = 'wholeBird';
 
 function chickenTitle(lot: ChickenDraft, names: TrayNames): string {
   const count = lot.basis === 'eachPiece' ? lot.each.split(/[;\s]+/).filter(Boolean).length : Number(lot.count);

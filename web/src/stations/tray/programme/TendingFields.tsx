@@ -8,6 +8,7 @@ import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { IconButton } from '../../../ui/IconButton';
 import { Refusal } from '../../../ui/Refusal';
+import { TextBox } from '../../../ui/TextBox';
 import { shelfWords, stepWords } from '../../../words/food';
 import type { DraftProps, StepDraft } from '../draft/trayDraft';
 import { effectWords } from './effectWords';
@@ -138,6 +139,23 @@ export function TendingFields(
         <Plus aria-hidden className="size-5" /> Add a step
       </Button>
       {problem?.at('steps') && <p className="font-medium text-stop">{problem.at('steps')}</p>}
+      <Field
+        label="Stays in at least, min"
+        hint="Empty: as long as its food needs, and until the last step is done."
+        error={problem?.at('stayUntilMinutes')}
+      >
+        {(ids) => (
+          <div className="w-28">
+            <TextBox
+              ids={ids}
+              value={draft.stayUntil}
+              inputMode="numeric"
+              onText={(stayUntil) => onChange({ ...draft, stayUntil })}
+              className="figures"
+            />
+          </div>
+        )}
+      </Field>
       <Effects effects={view.answer?.effects ?? []} />
     </>
   );
