@@ -397,4 +397,11 @@ test('a whole bird gives its parts by mass, and what has no room is left out in 
       ?.amount,
   ).toBe('200');
   expect(withoutLeftOver(draft, layout([{ lot: carrots?.id ?? 0, pieces: 5 }], [])).vegetables).toEqual([]);
+  expect(
+    withoutLeftOver(draft, layout([{ lot: carrots?.id ?? 0, pieces: 8 }], placed(carrots?.id ?? 0, 3))).vegetables,
+  ).toEqual([]);
+  expect(
+    withoutLeftOver(draft, layout([{ lot: carrots?.id ?? 0, pieces: 7 }], placed(carrots?.id ?? 0, 3))).vegetables[0]
+      ?.amount,
+  ).toBe('90');
 });

@@ -91,6 +91,9 @@ export function withBird(draft: TrayDraft, massG: number, bird: BirdChoice, cuts
   }, draft);
 }
 
+/** Of a vegetable less than this is not worth a pan to wash: it is left out whole. */
+const LEAST_SHARE = 0.3;
+
 /** Only what lies side by side: what had no room is put away for another day. */
 export function withoutLeftOver(draft: TrayDraft, layout: TrayLayout): TrayDraft {
   const laid = (id: number) =>
@@ -103,6 +106,7 @@ export function withoutLeftOver(draft: TrayDraft, layout: TrayLayout): TrayDraft
       const chicken = less.chicken.find((lot) => lot.id === id);
       if (chicken) return withChickenLot(less, id, fewer(chicken, laid(id)));
       const vegetable = less.vegetables.find((lot) => lot.id === id);
+      if (share < LEAST_SHARE) return withoutLot(less, id);
       const amount = parseNumber(vegetable?.amount ?? '');
       return amount ? withVegetableLot(less, id, { amount: sayNumber(Math.floor(amount * share)) }) : less;
     }, draft);
