@@ -48,6 +48,14 @@ test('a lighter piece goes through the same temperatures sooner', () => {
   expect(lotAt(lot, 10, 3).coldestC).toBeCloseTo(4);
 });
 
+test('a piece that is ahead is never shown cooling while all are in the oven', () => {
+  const cooling = lot.curve.map((at) => (at.minutes > 41 ? { ...at, coldestC: 60 } : at));
+  const rested = { ...lot, curve: cooling } as LotForecast;
+  for (const index of [0, 1, 2, 3])
+    expect(lotAt(rested, 40.9, index).coldestC).toBeGreaterThanOrEqual(lotAt(rested, 40, 0).coldestC);
+  expect(lotAt(rested, 45, 3).coldestC).toBe(60);
+});
+
 test('a vegetable has one time for all its pieces', () => {
   const carrots = { ...lot, isChicken: false, pieceReady: [] } as LotForecast;
   expect(lotAt(carrots, 40, 7).isDone).toBe(true);

@@ -19,7 +19,9 @@ export function lotAt(lot: LotForecast, minutes: number, index = 0): LotMoment {
   const ready = lot.pieceReady[index] ?? lot.ready.medianMinutes;
   const pace = (lot.ready.medianMinutes - lot.inMinutes) / Math.max(1, ready - lot.inMinutes);
   const reached = Math.min(minutes, lot.outMinutes);
-  const point = curveAt(lot.curve, lot.inMinutes + (reached - lot.inMinutes) * pace + (minutes - reached));
+  // Beyond its way out the curve is that of a piece at rest: a light one that is ahead of it has not cooled.
+  const heated = Math.min(lot.inMinutes + (reached - lot.inMinutes) * pace, lot.outMinutes);
+  const point = curveAt(lot.curve, heated + (minutes - reached));
   return {
     where: minutes < lot.inMinutes ? 'waiting' : minutes < lot.outMinutes ? 'in' : 'out',
     coldestC: point.coldestC,

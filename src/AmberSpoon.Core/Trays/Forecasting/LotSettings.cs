@@ -17,8 +17,8 @@ public sealed class LotSettings
     /// <summary>Vegetables lie in the kitchen, °C (common practice).</summary>
     private const double VegetableC = 20;
 
-    /// <summary>Where a second layer lies on the first, food touches food on all sides.</summary>
-    private const double NoRoomCrowding = 1;
+    /// <summary>Where a second layer lies on the first, food touches food nearly all round.</summary>
+    private const double NoRoomCrowding = 0.9;
 
     private readonly TrayPlan _plan;
     private readonly TrayLayout _layout;
@@ -96,7 +96,7 @@ public sealed class LotSettings
             support,
             lying.Material,
             lying.WaterMl * 1000 / lying.FloorMm2(),
-            _crowding ?? (place is null || _layout.Vessels[vessel].IsOverfull ? NoRoomCrowding : place.Crowding),
+            _crowding ?? (place is null || _layout.Vessels[vessel].IsOverfull ? Math.Max(NoRoomCrowding, place?.Crowding ?? 0) : place.Crowding),
             timeline.CoverAtFirst,
             isTopDown);
         return new(piece, isMeasured, startC, timeline.OvenAtFirst, placement, timeline.Steps, place?.Spot.Index ?? 0);
