@@ -59,7 +59,7 @@ public sealed class BakeEstimate
         _profile = SafetyProfiles.For(courses.State.Plan.Profile);
         Review = ReadingReview.Of(courses, earlier);
         Belief = isHindsight ? courses.Unmeasured() : Review.Belief;
-        Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot)).Aggregate(Belief, Seen);
+        Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot) && IsLastWord(look)).Aggregate(Belief, Seen);
         Verdicts = isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))];
         Verdict = TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot));
     }
@@ -252,6 +252,13 @@ public sealed class BakeEstimate
             ? belief.FeelingSoftness(look.Lot, look.AtS, SeenBounds.OfSoftness(look.Look, VegetableTable.For(vegetable.Kind)))
             : belief.SeeingColour(look.Lot, look.AtS, IsTurned(look), SeenBounds.OfColour(look.Look));
     }
+
+    /// <summary>The same eye looks at the same food: of looks shortly after each other the last counts, and a slip of the finger is mended by another tap.</summary>
+    private bool IsLastWord(LookTaken look) =>
+        State.Looks.SkipWhile(other => !ReferenceEquals(other, look)).Skip(1).All(other => other.Lot != look.Lot || Math.Abs(other.AtS - look.AtS) > SameLookS);
+
+    /// <summary>s.</summary>
+    private const double SameLookS = 600;
 
     /// <summary>Whether the side that was laid down looks up at that moment.</summary>
     private bool IsTurned(LookTaken look)

@@ -199,6 +199,17 @@ public sealed class BakeEstimateTests
         Assert.Equal(At(41, told).Verdicts.Single().MeasureNext, seen.Verdicts.Single().MeasureNext);
     }
 
+    /// <summary>Tapped again within ten minutes the last word counts alone; after that it is another look.</summary>
+    [Fact]
+    public void Of_looks_at_one_time_the_last_counts()
+    {
+        double Goal(double minute, params (double, Look)[] looks) =>
+            At(minute, [.. looks.Select(look => (look.Item1, (Happening)new Looked(new(1), look.Item2)))]).GoalBand(new(1))!.MedianMinutes;
+        Assert.Equal(Goal(26, (26, Look.Pale)), Goal(26, (16, Look.Dark), (20, Look.Dark), (26, Look.Pale)), 1e-9);
+        Assert.Equal(Goal(26, (26, Look.Dark)), Goal(26, (26, Look.Dark), (26, Look.Dark)), 1e-9);
+        Assert.NotEqual(Goal(26, (26, Look.Pale)), Goal(26, (15.9, Look.Dark), (26, Look.Pale)), 1e-3);
+    }
+
     /// <summary>One reading half-way: the band of 60 hidden kitchens holds the truth about as often as it says, before and after.</summary>
     [Fact]
     public void Bands_hold_the_truth_about_as_often_as_they_say()

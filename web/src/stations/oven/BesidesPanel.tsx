@@ -70,7 +70,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
         className="flex items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
-          say({ kind: 'did', step: 'baste', minutes: parseNumber(sauce) });
+          say({ kind: 'did', step: 'baste', minutes: parseNumber(sauce) ?? 0 });
         }}
       >
         <div className="w-28">

@@ -27,10 +27,10 @@ function Chances({ lot, unit }: { lot: BakeLot; unit: TemperatureUnit }) {
   return (
     <div className="grid gap-x-5">
       <p className="text-base text-ink-soft">
+        {lot.isChicken && `The middle is ${sayRise(lot.risePerMinuteC, unit)}. `}
         Chance that the {lot.name} are {lot.isChicken ? 'done' : 'tender'} by
-        {lot.isChicken && `; ${sayRise(lot.risePerMinuteC, unit)} now`}
       </p>
-      <dl className="flex gap-x-4">
+      <dl className="flex flex-wrap gap-x-4">
         {lot.doneBy.map((done) => (
           <div key={done.chance} className="grid justify-items-center">
             <dt className="text-ink-soft text-sm">{Math.round(100 * done.chance)} %</dt>
