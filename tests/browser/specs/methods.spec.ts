@@ -197,9 +197,10 @@ test('a deep dish under foil for an hour, then open: the fork finds the potatoes
   await page.getByRole('button', { name: /^potatoes$/i }).click();
   await page.getByRole('button', { name: 'Still hard' }).click();
   await expect(page.getByText('The potatoes: still hard.')).toBeVisible();
-  expect(await potatoes()).toBeGreaterThan(before);
+  // An estimate made anew moves by some seconds; a fork by minutes.
+  expect(await potatoes()).toBeGreaterThan(before + 30_000);
   await page.getByRole('button', { name: 'Take it back' }).click();
-  await expect.poll(potatoes).toBe(before);
+  await expect.poll(async () => Math.abs((await potatoes()) - before)).toBeLessThan(30_000);
 
   await passUntilDone(kitchen, page, 2);
   await measureAll(page, kitchen, async (value) => {
