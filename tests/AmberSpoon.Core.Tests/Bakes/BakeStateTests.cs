@@ -118,6 +118,18 @@ public sealed class BakeStateTests
         Assert.Null(After((30, new DoneBesides(StepKind.Baste))).SaucedUntilS);
     }
 
+    /// <summary>As planned, for what is still to be done, and for a sauce: the longest of them.</summary>
+    [Fact]
+    public void The_tray_is_kept_in_for_what_is_still_to_come()
+    {
+        Assert.Equal(25 * 60, After((5, new Noted("hm"))).KeptInUntilS);
+        Assert.Equal(20 * 60, After((5, new ActSkipped(2))).KeptInUntilS);
+        BakeState done = After((15, new ActDone(0)), (20, new ActDone(1)), (25, new ActDone(2)));
+        Assert.Equal(0, done.KeptInUntilS);
+        Assert.Equal(40 * 60, (done with { Plan = Plan with { StayUntilMinutes = 40 } }).KeptInUntilS);
+        Assert.Equal(45 * 60, After((25, new DoneBesides(StepKind.Baste, 20))).KeptInUntilS);
+    }
+
     /// <summary>What can be taken back with one tap: the last thing done, not a reading or a note, and the one before it once it is taken back.</summary>
     [Fact]
     public void What_was_done_last_is_known()

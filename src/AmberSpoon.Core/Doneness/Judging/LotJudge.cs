@@ -168,7 +168,7 @@ public static class LotJudge
 
         var aim = new Temperature(Math.Max(wanted.Celsius, lot.Goal.CoreC));
         int backIn = Math.Clamp((int)Math.Ceiling(minutes), ShortestBackInMinutes, LongestBackInMinutes);
-        return new(lot.Lot, VerdictKind.BackIn, $"{shortBy}; about {backIn} more min in this oven brings it to {aim.Say(unit)}.", again, backIn);
+        return new(lot.Lot, VerdictKind.BackIn, $"{shortBy}; {(lowest.IsOffAlone ? "put it back in: " : string.Empty)}about {backIn} more min in this oven brings it to {aim.Say(unit)}.", again, backIn);
     }
 
     /// <summary>What a short reading is held against: the rule's everyday number, or the hold that the cook's goal is at.</summary>

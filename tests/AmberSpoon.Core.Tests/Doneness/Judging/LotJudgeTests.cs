@@ -56,7 +56,10 @@ public sealed class LotJudgeTests
         Assert.EndsWith("it came off by itself.", verdict.Reason, StringComparison.Ordinal);
         Assert.Equal(VerdictKind.Serve, Judged(Off(C(80)), Piece(2, readings: C(80)), Piece(3)).Kind);
         Assert.Equal([2], Asked(Judged(Off(C(80)), Piece(2), Piece(3, readings: C(82)))));
-        Assert.Equal(VerdictKind.BackIn, Judged(Off(C(60)), Piece(2, readings: C(80)), Piece(3, readings: C(82))).Kind);
+        LotVerdict cold = Judged(Off(C(60)), Piece(2, readings: C(80)), Piece(3, readings: C(82)));
+        Assert.Equal(VerdictKind.BackIn, cold.Kind);
+        Assert.Contains("put it back in: about 7 more min", cold.Reason, StringComparison.Ordinal);
+        Assert.DoesNotContain("put it back", Judged(Piece(1, readings: C(60)), Piece(2, readings: C(80))).Reason, StringComparison.Ordinal);
 
         // Told by mistake, all of them may be off: each is asked for.
         Assert.Equal([1], Asked(Judged(Off(), Piece(2, readings: C(80)) with { IsOffAlone = true })));
