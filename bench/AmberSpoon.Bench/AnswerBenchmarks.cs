@@ -37,8 +37,8 @@ public class AnswerBenchmarks
     {
         TrayPlan full = Tray(
             [
-                Chicken(1, Cut.BoneInThigh, 4, 165) with { Coating = Coating.DryRub },
-                Chicken(2, Cut.Drumstick, 3, 115) with { Coating = Coating.Glaze },
+                Chicken(1, Cut.BoneInThigh, 4, 165) with { Coats = [Coating.DryRub] },
+                Chicken(2, Cut.Drumstick, 3, 115) with { Coats = [Coating.Glaze] },
                 Chicken(3, Cut.BonelessBreast, 2, 200),
             ],
             [Roots(4, Vegetable.Potato, 300), Roots(5, Vegetable.Carrot, 150), Roots(6, Vegetable.Onion, 120)]);
@@ -111,7 +111,7 @@ public class AnswerBenchmarks
         id,
         cut,
         SkinOn: true,
-        Coating.Oil,
+        [Coating.Oil],
         new(SizeBasis.Pack, count, new(count * pieceG, MassUnit.Gram), SpreadPercent: 15, Each: []),
         Height: null,
         StartingPoint.Fridge,

@@ -84,13 +84,23 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
         await db.SaveChangesAsync(cancel);
     }
 
-    /// <summary>A tray, its mix and what was decided for it; <see cref="CommandBook.Once"/> makes them all of them or none.</summary>
+    /// <summary>Mixes, a tray of them and what was decided for it; <see cref="CommandBook.Once"/> makes them all of them or none.</summary>
+    /// <param name="trays">Where the tray goes.</param>
+    /// <param name="mixes">The mixes to be stored.</param>
+    /// <param name="plan">The tray, once its mixes have numbers.</param>
+    /// <param name="choice">What was decided for it.</param>
+    /// <param name="cancel">Ends it.</param>
     /// <returns>The tray's number.</returns>
-    public async Task<int> AddRecipe(TrayShelf trays, TrayPlan plan, Mix? mix, Func<MixRow?, PrepChoice> choose, CancellationToken cancel)
+    public async Task<int> AddRecipe(TrayShelf trays, IReadOnlyList<Mix> mixes, Func<IReadOnlyList<MixRow>, TrayPlan> plan, PrepChoice choice, CancellationToken cancel)
     {
-        MixRow? made = mix is null ? null : await Add(mix, cancel);
-        TrayRow tray = await trays.Add(plan, cancel);
-        await Save(tray.Id, choose(made), cancel);
+        var made = new List<MixRow>();
+        foreach (Mix mix in mixes)
+        {
+            made.Add(await Add(mix, cancel));
+        }
+
+        TrayRow tray = await trays.Add(plan(made), cancel);
+        await Save(tray.Id, choice, cancel);
         return tray.Id;
     }
 

@@ -57,7 +57,7 @@ internal static class Plans
         id,
         cut,
         SkinOn: true,
-        Coating.Oil,
+        [Coating.Oil],
         new(SizeBasis.Pack, count, new(count * pieceG, MassUnit.Gram), spreadPercent, Each: []),
         Height: null,
         StartingPoint.Fridge,

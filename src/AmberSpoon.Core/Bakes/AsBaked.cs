@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 
 namespace AmberSpoon.Core.Bakes;
 
@@ -20,17 +21,31 @@ public static class AsBaked
     /// <summary>The plan with everything in its real place in time, whole minutes.</summary>
     public static TrayPlan PlanOf(BakeState state) => state.Plan with
     {
-        Chicken = [.. state.Plan.Chicken.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId) })],
+        Chicken = [.. state.Plan.Chicken.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId), Coats = CoatsOf(state, lot) })],
         Vegetables = [.. state.Plan.Vegetables.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId) })],
         Steps =
         [
-            .. state.Acts.Where(act => !act.IsSkipped)
+            .. state.Acts.Where(act => act is { IsSkipped: false, Step.Coat: null })
                 .Select(act => act.Step with { AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) })
                 .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, BakeState.ToMinutes(turn.AtS), turn.Setting)))
                 .Concat(state.Besides)
                 .OrderBy(step => step.AtMinutes),
         ],
     };
+
+    /// <summary>Coats that went on in the oven with the minute at which they did; those that were skipped are gone.</summary>
+    private static IReadOnlyList<LotCoat> CoatsOf(BakeState state, ChickenLot lot)
+    {
+        ActState[] acts = [.. state.Acts.Where(act => act.Step.Coat?.Lot == lot.Id)];
+        return acts.Length == 0 ? lot.Coats :
+        [
+            .. lot.Coats.Index().Select(coat => (coat.Item, Act: acts.FirstOrDefault(act => act.Step.Coat!.Index == coat.Index)))
+                .Where(coat => coat.Act is not { IsSkipped: true })
+                .Select(coat => coat.Act is { } act
+                    ? coat.Item with { When = CoatTime.AtMinute, AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) }
+                    : coat.Item),
+        ];
+    }
 
     private static int InMinutes(BakeState state, LotId lot) => BakeState.ToMinutes(state.Find(lot)!.InS);
 }

@@ -16,7 +16,7 @@ namespace AmberSpoon.Core.Bakes;
 /// <param name="LatestS">When the latest of them happened, s in the bake's time: nothing happens before it.</param>
 /// <param name="Moves">Where the tray was, in order; the first is into the oven at 0 s.</param>
 /// <param name="Lots">Every lot, chicken first.</param>
-/// <param name="Acts">Every planned step.</param>
+/// <param name="Acts">Every planned step, coats that go on in the oven included: <see cref="TrayPlan.HandSteps"/>.</param>
 /// <param name="DialTurns">Turns of the dial that nobody had planned, in order.</param>
 /// <param name="Readings">In the order they were told.</param>
 /// <param name="FinishedS">When it was finished; null while it is live.</param>
@@ -81,7 +81,7 @@ public sealed record BakeState(
             0,
             [new(0, BakePlace.Oven)],
             [.. lots.Select(lot => new LotState(lot.Lot, 60.0 * lot.AddAt, lot.AddAt == 0 ? [new(0, BakePlace.Oven)] : [], IsOff: false))],
-            [.. plan.Steps.Select((step, i) => new ActState(i, step, 60.0 * step.AtMinutes, null, IsSkipped: false))],
+            [.. plan.HandSteps().Select((step, i) => new ActState(i, step, 60.0 * step.AtMinutes, null, IsSkipped: false))],
             [],
             [],
             null,

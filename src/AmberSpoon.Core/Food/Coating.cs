@@ -1,6 +1,9 @@
 namespace AmberSpoon.Core.Food;
 
-/// <summary>What a piece is covered with, or wrapped in, before it is baked.</summary>
+/// <summary>
+/// What one coat is: what a piece is covered with, filled with or wrapped in. In which order and when they go on is a lot's stack
+/// of coats; what one of them does to heat is a <see cref="CoatLayer"/>.
+/// </summary>
 public enum Coating
 {
     /// <summary>Plain, with a film of oil.</summary>
@@ -38,4 +41,16 @@ public enum Coating
 
     /// <summary>Sealed in paper or foil.</summary>
     Parcel,
+
+    /// <summary>Crumb alone, over whatever sticky coat is under it.</summary>
+    Crumb,
+
+    /// <summary>A sauce, poured or spooned over.</summary>
+    Sauce,
+
+    /// <summary>A sauce made of the juices that were poured off the tray.</summary>
+    JuiceSauce,
+
+    /// <summary>Cheese, bacon or butter laid on top.</summary>
+    Topping,
 }

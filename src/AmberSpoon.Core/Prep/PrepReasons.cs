@@ -11,18 +11,33 @@ public static class PrepReasons
     private const string Practice = "Common practice";
     private const string Household = "Household weights of the USDA food composition tables, from memory";
 
-    public static IReadOnlyList<Explanation> For(PrepChoice choice, MeatToCoat meat, Mix? mix)
+    /// <param name="choice">What was decided at the counter.</param>
+    /// <param name="meat">The meat on the tray.</param>
+    /// <param name="mixes">What is made for it.</param>
+    public static IReadOnlyList<Explanation> For(PrepChoice choice, MeatToCoat meat, IReadOnlyList<Mix> mixes)
     {
         var reasons = new List<Explanation>();
-        if (mix is not null)
+        if (mixes.Any(mix => mix.Per == MixBasis.KilogramOfMeat))
         {
-            reasons.Add(mix.Per == MixBasis.KilogramOfMeat
-                ? new("Amounts", FormattableString.Invariant($"So much to the kilogram, times the {meat.MassG / 1000:0.00} kg on the tray, bones included. Then rounded to what you measure with."), Practice)
-                : new("Amounts", FormattableString.Invariant($"So much to the dm², times the {meat.SurfaceDm2:0.0} dm² of all pieces, good to about a tenth: their shapes are those that heat is computed in. Then rounded to what you measure with."), "The heat engine’s shapes, from mass and height"));
+            reasons.Add(new("Amounts", FormattableString.Invariant($"So much to the kilogram, times the mass of the lots it goes on, bones included: {meat.MassG / 1000:0.00} kg on the tray. Then rounded to what you measure with."), Practice));
+        }
+
+        if (mixes.Any(mix => mix.Per == MixBasis.SquareDecimetre))
+        {
+            reasons.Add(new("Amounts by surface", FormattableString.Invariant($"So much to the dm², times the surface of the lots it goes on, good to about a tenth: {meat.SurfaceDm2:0.0} dm² on the tray. Their shapes are those that heat is computed in. Then rounded to what you measure with."), "The heat engine’s shapes, from mass and height"));
+        }
+
+        if (mixes.Any(mix => mix.Per == MixBasis.AsWritten))
+        {
+            reasons.Add(new("Amounts as written", "All of it is for as much meat as was written down with it; for more or less meat, in proportion.", Practice));
+        }
+
+        if (mixes.Count > 0)
+        {
             reasons.Add(new("Spoons and grams", "Each ingredient has a density as it lies in a spoon. A packed spoon and a sifted one differ by a fifth; level ones are meant.", Household));
-            reasons.Add(new("Salt", "All salt in what is measured, soy, mustard and cheese included, over the meat as weighed. What is set aside or left on the plate does not count.", $"{Practice}: 1.0 to 1.5 %"));
+            reasons.Add(new("Salt", "All salt in what is measured, soy, mustard and cheese included, over the meat of each lot as weighed, all its coats together. What nobody knows is said to be unknown. What is set aside or left on the plate does not count.", $"{Practice}: 1.0 to 1.5 %"));
             reasons.Add(new("Too short, too long", "By how sharp the mix is: its free acid over its mass. How deep it gets is not computed.", Practice));
-            if (mix.Kind == MixKind.Glaze)
+            if (mixes.Any(mix => mix.Kind == MixKind.Glaze))
             {
                 reasons.Add(new("Burning", "The first lot is followed through tonight’s oven with the glaze on; what is brushed on later browns only from then.", "The heat engine’s browning index, a comparison and no more"));
             }

@@ -4,6 +4,7 @@ using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays;
@@ -12,7 +13,7 @@ namespace AmberSpoon.Core.Trays;
 /// <param name="Id">Its number on this tray; never reused.</param>
 /// <param name="Cut">Which cut.</param>
 /// <param name="SkinOn">Whether the skin is on.</param>
-/// <param name="Coating">What covers or wraps it.</param>
+/// <param name="Coats">What covers, fills or wraps it, innermost first; none is a film of oil.</param>
 /// <param name="Sizes">How many and how heavy.</param>
 /// <param name="Height">Height of the thickest piece lying on the tray, or null to guess it from its mass.</param>
 /// <param name="StartFrom">Where the meat comes from.</param>
@@ -25,7 +26,7 @@ public sealed record ChickenLot(
     int Id,
     Cut Cut,
     bool SkinOn,
-    Coating Coating,
+    IReadOnlyList<LotCoat> Coats,
     PieceSizes Sizes,
     EnteredLength? Height,
     StartingPoint StartFrom,
@@ -35,6 +36,17 @@ public sealed record ChickenLot(
     bool SkinDown,
     CoreGoal Goal)
 {
+    /// <summary>What covers, fills or wraps it, innermost first; none is a film of oil.</summary>
+    public IReadOnlyList<LotCoat> Coats { get; init; } = Coats ?? [];
+
+    /// <summary>What is seen of it when it goes in. Plans that were stored before lots had a stack of coats hold only this.</summary>
+    [JsonInclude]
+    public Coating Coating
+    {
+        get => StackedCoats.Seen(Coats);
+        private init => Coats = Coats.Count == 0 && value != Coating.Oil ? [value] : Coats;
+    }
+
     /// <summary>Of slit and filled breasts: how much filling each holds; null for the usual.</summary>
     public EnteredMass? Filling { get; init; }
 
@@ -49,7 +61,11 @@ public sealed record ChickenLot(
 
     /// <summary>Slit and filled: its filling must get as hot as the meat.</summary>
     [JsonIgnore]
-    public bool IsStuffed => Coating == Coating.Stuffed || Cut == Cut.StuffedBreast;
+    public bool IsStuffed => Cut == Cut.StuffedBreast || Coats.Any(coat => coat.Kind == Coating.Stuffed);
+
+    /// <summary>Sealed in paper or foil from the start.</summary>
+    [JsonIgnore]
+    public bool IsInParcel => Coats.Any(coat => coat.Kind == Coating.Parcel);
 
     public int Count => Sizes.Count;
 
@@ -65,8 +81,9 @@ public sealed record ChickenLot(
     public PieceBody Piece(double massG)
     {
         double share = Math.Cbrt(massG / MassesG()[0]);
-        return new(Cut, massG, Height is { } height ? share * height.Millimetres() : null, SkinOn, Coating)
+        return new(Cut, massG, Height is { } height ? share * height.Millimetres() : null, SkinOn, IsStuffed ? Coating.Stuffed : Coating.Oil)
         {
+            Under = StackedCoats.LayersAtStart(Coats),
             FillingShare = IsStuffed && Filling is { } filling ? filling.Grams() / MassesG().Average() : null,
             PartlySkinned = PartlySkinned,
         };

@@ -20,12 +20,23 @@ public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperatur
 {
     /// <summary>Of <see cref="StepKind.Shelf"/>: which of the plan's vessels is moved, from 0.</summary>
     public int Vessel { get; init; }
+
+    /// <summary>Of <see cref="StepKind.Coat"/>: which coat of which lot goes on.</summary>
+    public CoatRef? Coat { get; init; }
 }
+
+/// <summary>One coat of one lot on a tray.</summary>
+/// <param name="Lot">Whose.</param>
+/// <param name="Index">Which of its coats, from 0.</param>
+public sealed record CoatRef(int Lot, int Index);
 
 /// <summary>What a planned step is.</summary>
 public enum StepKind
 {
     Baste,
+
+    /// <summary>One of a lot's coats goes on. Such a step follows from the lot's stack of coats and is not planned by itself.</summary>
+    Coat,
 
     /// <summary>Turn every piece over and stir the vegetables.</summary>
     Turn,

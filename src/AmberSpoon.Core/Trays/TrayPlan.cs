@@ -1,8 +1,10 @@
 using System.Text.Json.Serialization;
 using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 
@@ -42,11 +44,33 @@ public sealed record TrayPlan(
     /// <summary>The tray stays in at least so long, min since the first food; null for as long as its food needs.</summary>
     public int? StayUntilMinutes { get; init; }
 
+    /// <summary>A sauce is made of the juices that were poured off: thickened and boiled, min (common practice).</summary>
+    private const int SauceMinutes = 5;
+
+    /// <summary>All that hands do meanwhile: the plan's own steps as they stand, then the coats that go on in the oven.</summary>
+    public IReadOnlyList<PlannedStep> HandSteps() =>
+    [
+        .. Steps,
+        .. Chicken.SelectMany(lot => lot.Coats.Index().Where(coat => coat.Item.IsPutOnInOven()).Select(coat => (Lot: lot, coat.Index, At: MinuteOf(lot, coat.Item))))
+            .Where(coat => coat.At is not null)
+            .OrderBy(coat => coat.At)
+            .Select(coat => new PlannedStep(StepKind.Coat, coat.At!.Value) { Coat = new(coat.Lot.Id, coat.Index) }),
+    ];
+
+    /// <summary>When a coat goes on in the oven; null where it waits for juices that nobody pours off.</summary>
+    private int? MinuteOf(ChickenLot lot, LotCoat coat)
+    {
+        int? at = coat.When == CoatTime.AtMinute
+            ? coat.AtMinutes
+            : Steps.Where(step => step.Kind == StepKind.Drain).Select(step => (int?)step.AtMinutes).FirstOrDefault() + (coat.Kind == Coating.JuiceSauce ? SauceMinutes : 0);
+        return at is { } minute ? Math.Max(minute, lot.AddAtMinutes) : null;
+    }
+
     /// <summary>Until when the tray is kept in, whatever its food needs: as long as was asked for, and until its last step is done, min.</summary>
     [JsonIgnore]
     public int KeptInMinutes => Math.Min(TrayPlanLimits.LatestStepMinutes, Math.Max(
         StayUntilMinutes ?? 0,
-        Steps.Where(step => step.Kind is not (StepKind.Drain or StepKind.Look)).Select(step => step.AtMinutes + (step.ForMinutes ?? 0)).DefaultIfEmpty(0).Max()));
+        HandSteps().Where(step => step.Kind is not (StepKind.Drain or StepKind.Look)).Select(step => step.AtMinutes + (step.ForMinutes ?? 0)).DefaultIfEmpty(0).Max()));
 
     /// <summary>Where a vessel stands: where it was put, or its usual shelf; never where the other stands.</summary>
     public OvenShelf ShelfOf(int vessel)

@@ -35,6 +35,10 @@ public static partial class RecipeReader
     [GeneratedRegex(@"^\s*(?:method|instructions?|directions?|steps?|preparation|how to make it)\s*:?\s*$", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex StepsHeading();
 
+    /// <summary>"For the glaze:" among the ingredients; no amount stands in it.</summary>
+    [GeneratedRegex(@"^\s*(?:(?:for|to make)\s+(?:the\s+)?)?(?<name>[\p{L}][\p{L} \-]{1,38}?)\s*:\s*$|^\s*for\s+the\s+(?<name>[\p{L}][\p{L} \-]{1,38}?)\s*$", RegexOptions.IgnoreCase | RegexOptions.CultureInvariant, PatienceMs)]
+    private static partial Regex SectionHeading();
+
     [GeneratedRegex(@"^\s*(?:serves|servings?|yield|makes|for)\s*:?\s*(?<count>-?[0-9]{1,3})\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex ServesLine();
 
@@ -204,7 +208,7 @@ public static partial class RecipeReader
             unclear.Add($"Only the first {MostIngredients} ingredients were taken.");
         }
 
-        IngredientLine[] lines = [.. ingredients.Take(MostIngredients).Select(line => IngredientParser.Parse(Heeding(line, cancel))).Where(line => line.Text.Length > 0)];
+        IngredientLine[] lines = [.. InSections(ingredients.Take(MostIngredients), cancel)];
         foreach (string negative in ingredients.Take(MostIngredients).Where(StartsNegative))
         {
             unclear.Add($"“{Plain(negative, 80)}”: less than nothing was read as an amount without its minus.");
@@ -230,6 +234,24 @@ public static partial class RecipeReader
 
         string title = Plain(name, LongestName);
         return new(new(title.Length > 0 ? title : "Recipe without a name", lines, said) { Serves = serves, Ovens = ovens, BakeMinutes = bake }, unclear);
+    }
+
+    /// <summary>Each line with the heading it stands under; headings themselves are no ingredients.</summary>
+    private static IEnumerable<IngredientLine> InSections(IEnumerable<string> ingredients, CancellationToken cancel)
+    {
+        string section = string.Empty;
+        foreach (string text in ingredients)
+        {
+            string plain = Plain(Heeding(text, cancel), LongestHeading);
+            if (SectionHeading().Match(plain) is { Success: true } heading)
+            {
+                section = heading.Groups["name"].Value.Trim().ToLowerInvariant();
+            }
+            else if (IngredientParser.Parse(text) is { Text.Length: > 0 } line)
+            {
+                yield return line with { Section = section };
+            }
+        }
     }
 
     private static int? Serves(IReadOnlyList<string> said, List<string> unclear)

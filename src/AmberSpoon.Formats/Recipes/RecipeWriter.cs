@@ -20,7 +20,7 @@ public static class RecipeWriter
             ["@context"] = "https://schema.org",
             ["@type"] = "Recipe",
             ["name"] = recipe.Name,
-            ["recipeIngredient"] = new JsonArray([.. recipe.Ingredients.Select(line => (JsonNode)Line(line))]),
+            ["recipeIngredient"] = new JsonArray([.. Grouped(recipe.Ingredients).Select(line => (JsonNode)line)]),
             ["recipeInstructions"] = new JsonArray([.. recipe.Steps.Select(step => (JsonNode)new JsonObject { ["@type"] = "HowToStep", ["text"] = step })]),
         };
         Add("description", recipe.Description.Length > 0 ? recipe.Description : null);
@@ -36,6 +36,22 @@ public static class RecipeWriter
             {
                 node[property] = value;
             }
+        }
+    }
+
+    /// <summary>Line by line, each group under its heading, as <see cref="RecipeReader"/> reads it.</summary>
+    private static IEnumerable<string> Grouped(IEnumerable<IngredientLine> ingredients)
+    {
+        string section = string.Empty;
+        foreach (IngredientLine line in ingredients)
+        {
+            if (line.Section != section && line.Section.Length > 0)
+            {
+                yield return $"For the {line.Section}:";
+            }
+
+            section = line.Section;
+            yield return Line(line);
         }
     }
 

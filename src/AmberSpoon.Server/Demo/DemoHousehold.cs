@@ -75,7 +75,7 @@ internal static class DemoHousehold
         id,
         cut,
         skinOn,
-        Coating.Oil,
+        [Coating.Oil],
         new(SizeBasis.Pack, count, new(packG, MassUnit.Gram), SpreadPercent: 0, Each: []),
         Height: null,
         StartingPoint.Fridge,
@@ -97,7 +97,7 @@ internal static class DemoHousehold
         TrayPlan plan = Plan("Paprika thighs for the choir", Cut.BoneInThigh, 6, 990, 205, eatAt: eatAt);
         return plan with
         {
-            Chicken = [plan.Chicken[0] with { Coating = Coating.DryRub, Sizes = plan.Chicken[0].Sizes with { SpreadPercent = 15 } }],
+            Chicken = [plan.Chicken[0] with { Coats = [Coating.DryRub], Sizes = plan.Chicken[0].Sizes with { SpreadPercent = 15 } }],
             Vegetables =
             [
                 Vegetable(2, Core.Food.Vegetable.Potato, VegetableCut.Cube, 25, 300),

@@ -35,6 +35,8 @@ internal sealed class KitchenOpening(
             await DemoHousehold.Seed(db, time, cancellationToken);
         }
 
+        await CoatsFromCounter.Move(db, cancellationToken);
+
         // The first run of the heat model is slow while it is being compiled: let that happen before a cook waits for it, and
         // after the first page was answered.
         lifetime.ApplicationStarted.Register(() => Task.Run(() => TrayForecaster.Forecast(WarmingUp), cancellationToken));
@@ -43,7 +45,7 @@ internal sealed class KitchenOpening(
     /// <summary>Two thighs: enough to compile everything an answer needs.</summary>
     private static readonly TrayPlan WarmingUp = EmptyTray.Plan with
     {
-        Chicken = [new(1, Cut.BoneInThigh, true, Coating.Oil, new(SizeBasis.Piece, 2, new(165, MassUnit.Gram), 0, []), null, StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(Cut.BoneInThigh, TemperatureUnit.Celsius))],
+        Chicken = [new(1, Cut.BoneInThigh, true, [Coating.Oil], new(SizeBasis.Piece, 2, new(165, MassUnit.Gram), 0, []), null, StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(Cut.BoneInThigh, TemperatureUnit.Celsius))],
     };
 
     public Task StopAsync(CancellationToken cancellationToken) => Task.CompletedTask;

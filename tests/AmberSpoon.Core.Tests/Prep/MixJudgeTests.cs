@@ -7,7 +7,6 @@ using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
-using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Prep;
@@ -24,34 +23,11 @@ public sealed class MixJudgeTests
 
     private static Loudness? Level(MixOnMeat asked, Topic topic) => MixJudge.Judge(asked).FirstOrDefault(said => said.Topic == topic)?.Level;
 
-    [Theory]
-    [InlineData(4, Loudness.Note)]
-    [InlineData(12, Loudness.Fine)]
-    [InlineData(18, Loudness.Note)]
-    [InlineData(30, Loudness.Warn)]
-    public void Salt_is_judged_as_a_share_of_the_meat(double saltG, Loudness level) =>
-        Assert.Equal(level, Level(On(new Mix("Mine", MixKind.DryRub, MixBasis.KilogramOfMeat, [new("salt", "fineSalt", new(saltG, MeasureUnit.Gram))], "")), Topic.Salt));
-
-    [Fact]
-    public void Rounding_that_moves_the_salt_is_said()
-    {
-        var mix = new Mix("Mine", MixKind.DryRub, MixBasis.KilogramOfMeat, [new("salt", "fineSalt", new(11.9, MeasureUnit.Gram))], "");
-        ScaledMix scaled = MixScaler.Scale(mix, Meat, new(SpoonSet.Australian, Scale: null, HasJug: false));
-        Judgement salt = MixJudge.Judge(new(mix, scaled, Meat, true, 60, Container.Bag, null)).Single(said => said.Topic == Topic.Salt);
-        Assert.Equal("Salt is 1.2 % of the meat. Cooks like 1.0 to 1.5 %.", salt.Sentence);
-
-        ScaledMix coarse = scaled with { SaltPercent = new(1.2, 1.3) };
-        Assert.StartsWith(
-            "Rounding moves the salt from 1.2 % to 1.3 % of the meat.",
-            MixJudge.Judge(new(mix, coarse, Meat, true, 60, Container.Bag, null)).Single(said => said.Topic == Topic.Salt).Sentence,
-            StringComparison.Ordinal);
-    }
-
     [Fact]
     public void Every_ready_mix_is_well_salted_on_an_ordinary_tray()
     {
         MeatToCoat thighs = MeatToCoat.Of([Plans.Chicken(1, Cut.BoneInThigh, 6, 165)]);
-        Assert.All(MixLibrary.All.Where(ready => ready.Mix.Kind != MixKind.JuiceSauce), ready =>
+        Assert.All(MixLibrary.All.Where(ready => ready.Mix.Kind is not (MixKind.JuiceSauce or MixKind.Sauce)), ready =>
             Assert.InRange(MixScaler.Scale(ready.Mix, thighs, KitchenMeasures.Usual).SaltPercent.Rounded, 0.3, 1.7));
     }
 

@@ -53,11 +53,9 @@ public sealed class PrepByHandTests
     [InlineData(2.01, Loudness.Warn, "Too salty")]
     public void Salt_at_its_bounds(double percent, Loudness level, string words)
     {
-        Judgement said = Said(Asked(Of(MixKind.DryRub), salt: percent), Topic.Salt)!;
-        Assert.Equal(level, said.Level);
-        Assert.Contains(words, said.Sentence, StringComparison.Ordinal);
-        Assert.Null(Said(Asked(Of(MixKind.JuiceSauce), salt: percent), Topic.Salt));
-        Assert.Null(Said(Asked(Of(MixKind.DryRub), salt: percent, meat: new(0, 0, 0)), Topic.Salt));
+        LotSalt salt = SaltJudge.Judge(new(percent, percent), []);
+        Assert.Equal((level, false), (salt.Said.Level, salt.IsUnknown));
+        Assert.Contains(words, salt.Said.Sentence, StringComparison.Ordinal);
     }
 
     /// <summary>Nothing sour, nothing sweet: half an hour to a day.</summary>
@@ -371,24 +369,24 @@ public sealed class PrepByHandTests
     public void The_order_of_work_says_what_is_done_with_each_kind()
     {
         WorkStep Step(MixKind kind, int minutes, string key, TrayPlan? plan = null) =>
-            WorkOrder.Of(new(plan ?? Plans.Supper, Of(kind, new MixPart("olive oil", "oil", new(10, MeasureUnit.Gram)) { Role = MixRole.Binder }), 0, minutes, false)).Single(step => step.Key == key);
-        Assert.Equal("Let it drip, blot the skin.", Step(MixKind.WetMarinade, 60, "coat").Detail);
-        Assert.Equal("Leave what clings.", Step(MixKind.YogurtMarinade, 60, "coat").Detail);
-        Assert.Equal("Meat through “Mine”", Step(MixKind.WetMarinade, 10, "coat").Title);
-        Assert.StartsWith("Wet hand: let the marinade drip", Step(MixKind.CrumbOverYogurt, 60, "wet-hand").Title, StringComparison.Ordinal);
-        Assert.StartsWith("Wet hand: meat through", Step(MixKind.CrumbOverYogurt, 10, "wet-hand").Title, StringComparison.Ordinal);
+            WorkOrder.Of(Counter.Work(plan ?? Plans.Supper, Of(kind, new MixPart("olive oil", "oil", new(10, MeasureUnit.Gram)) { Role = MixRole.Binder }), 0, minutes)).Single(step => step.Key == key);
+        Assert.Equal("Let the meat drip, blot the skin.", Step(MixKind.WetMarinade, 60, "coat-1-0").Detail);
+        Assert.Equal("Leave what clings to the meat.", Step(MixKind.YogurtMarinade, 60, "coat-1-0").Detail);
+        Assert.Equal("The thighs through “Mine”", Step(MixKind.WetMarinade, 10, "coat-1-0").Title);
+        Assert.StartsWith("Wet hand: let the marinade drip", Step(MixKind.CrumbOverYogurt, 60, "wet-hand-1-0").Title, StringComparison.Ordinal);
+        Assert.StartsWith("Wet hand: the thighs through", Step(MixKind.CrumbOverYogurt, 10, "wet-hand-1-0").Title, StringComparison.Ordinal);
         Assert.Contains("brush", Step(MixKind.Glaze, 0, "left-over").Detail, StringComparison.Ordinal);
         Assert.Contains("brush", Step(MixKind.WetMarinade, 60, "left-over").Detail, StringComparison.Ordinal);
         Assert.Contains("Egg and crumb", Step(MixKind.DryRub, 0, "left-over").Detail, StringComparison.Ordinal);
         Assert.StartsWith("Trays, thermometer", Step(MixKind.DryRub, 0, "oven").Detail, StringComparison.Ordinal);
         TrayPlan papered = Plans.Supper with { Vessels = [Vessel.HalfSheet, Vessel.HalfSheet with { Parchment = true }] };
         Assert.StartsWith("Paper on the tray", Step(MixKind.DryRub, 0, "oven", papered).Detail, StringComparison.Ordinal);
-        Assert.Equal("Crumb plate", Step(MixKind.CrumbOverEgg, 0, "crumb").Title);
-        Assert.Equal("Binder bowl: olive oil", Step(MixKind.CrumbOverEgg, 0, "binder").Title);
+        Assert.Equal("Crumb plate", Step(MixKind.CrumbOverEgg, 0, "crumb-mix").Title);
+        Assert.Equal("Binder bowl: olive oil", Step(MixKind.CrumbOverEgg, 0, "binder-mix").Title);
         Assert.Contains("Skin off", Step(MixKind.CrumbOverEgg, 0, "trim").Detail, StringComparison.Ordinal);
         Assert.DoesNotContain("Skin off", Step(MixKind.DryRub, 0, "trim").Detail, StringComparison.Ordinal);
         Assert.DoesNotContain("Skin off", Step(MixKind.CrumbOverEgg, 0, "trim", Plans.Supper with { Chicken = [Plans.Supper.Chicken[0] with { SkinOn = false }] }).Detail, StringComparison.Ordinal);
-        Assert.Contains(WorkOrder.Of(new(Plans.Supper, MixLibrary.Find("lemon-garlic")!.Mix, 62, 15, false)), step => step.Title == "Set 60 g aside for the table");
-        Assert.DoesNotContain(WorkOrder.Of(new(Plans.Supper, MixLibrary.Find("lemon-garlic")!.Mix, 0, 15, false)), step => step.Key == "aside");
+        Assert.Contains(WorkOrder.Of(Counter.Work(Plans.Supper, MixLibrary.Find("lemon-garlic")!.Mix, 62, 15)), step => step.Title == "Set 60 g aside for the table");
+        Assert.DoesNotContain(WorkOrder.Of(Counter.Work(Plans.Supper, MixLibrary.Find("lemon-garlic")!.Mix, 0, 15)), step => step.Key == "aside-mix");
     }
 }

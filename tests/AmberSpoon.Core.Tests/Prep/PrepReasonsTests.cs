@@ -13,7 +13,7 @@ public sealed class PrepReasonsTests
     private static readonly MeatToCoat Meat = new(990, 9.6, 6);
 
     private static string[] Titles(PrepChoice choice, string? mix) =>
-        [.. PrepReasons.For(choice, Meat, mix is null ? null : MixLibrary.Find(mix)!.Mix).Select(reason => reason.Title)];
+        [.. PrepReasons.For(choice, Meat, mix is null ? [] : [MixLibrary.Find(mix)!.Mix]).Select(reason => reason.Title)];
 
     [Fact]
     public void Only_what_was_computed_is_explained_and_each_has_its_source()
@@ -22,14 +22,14 @@ public sealed class PrepReasonsTests
         Assert.Contains("Burning", Titles(PrepChoice.Usual, "apricot"));
         Assert.DoesNotContain("Burning", Titles(PrepChoice.Usual, "salt-only"));
         Assert.Contains("Thaw", Titles(PrepChoice.Usual with { FrozenMm = 40 }, "salt-only"));
-        Assert.All(PrepReasons.For(PrepChoice.Usual with { FrozenMm = 40 }, Meat, MixLibrary.Find("apricot")!.Mix), reason => Assert.NotEmpty(reason.Source));
+        Assert.All(PrepReasons.For(PrepChoice.Usual with { FrozenMm = 40 }, Meat, [MixLibrary.Find("apricot")!.Mix]), reason => Assert.NotEmpty(reason.Source));
     }
 
     [Fact]
     public void Amounts_say_what_they_were_counted_by()
     {
-        Assert.Contains("0.99 kg", PrepReasons.For(PrepChoice.Usual, Meat, MixLibrary.Find("salt-only")!.Mix)[0].Sentence, StringComparison.Ordinal);
-        Assert.Contains("9.6 dm²", PrepReasons.For(PrepChoice.Usual, Meat, MixLibrary.Find("egg-crumb")!.Mix)[0].Sentence, StringComparison.Ordinal);
+        Assert.Contains("0.99 kg", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("salt-only")!.Mix])[0].Sentence, StringComparison.Ordinal);
+        Assert.Contains("9.6 dm²", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("egg-crumb")!.Mix])[0].Sentence, StringComparison.Ordinal);
     }
 
     [Theory]
@@ -38,7 +38,7 @@ public sealed class PrepReasonsTests
     [InlineData(MixKind.Glaze, Coating.Glaze)]
     [InlineData(MixKind.UnderSkinButter, Coating.ButterUnderSkin)]
     [InlineData(MixKind.CrumbOverMayonnaise, Coating.CrumbOverMayonnaise)]
-    [InlineData(MixKind.JuiceSauce, null)]
+    [InlineData(MixKind.JuiceSauce, Coating.JuiceSauce)]
     public void A_kind_of_mix_makes_its_coating(MixKind kind, Coating? coating) => Assert.Equal(coating, MixKinds.CoatingOf(kind));
 
     [Fact]
@@ -65,10 +65,10 @@ public sealed class PrepReasonsTests
     {
         foreach (ReadyMix ready in MixLibrary.All)
         {
-            IReadOnlyList<WorkStep> steps = WorkOrder.Of(new(Plans.Supper, ready.Mix, ServeG: 50, MarinateMinutes: 90, Garnish: true));
+            IReadOnlyList<WorkStep> steps = WorkOrder.Of(Counter.Work(Plans.Supper, ready.Mix, 50, 90, garnish: true));
             Assert.Equal(Touches.Wash, steps[^1].Touches);
-            Assert.Equal(MixKinds.MayBeServed(ready.Mix.Kind), steps.Any(step => step.Key == "aside"));
-            Assert.Equal(MixKinds.IsMarinade(ready.Mix.Kind), steps.Any(step => step.Key == "into-marinade"));
+            Assert.Equal(MixKinds.MayBeServed(ready.Mix.Kind), steps.Any(step => step.Key == "aside-mix"));
+            Assert.Equal(MixKinds.IsMarinade(ready.Mix.Kind) || ready.Mix.Kind == MixKind.DryRub, steps.Any(step => step.Key == "into-1-0"));
             Assert.Equal(MixKinds.IsCrumb(ready.Mix.Kind), steps.Any(step => step.Hand == Hand.Dry));
             Assert.All(steps, step => Assert.InRange(step.Title.Length, 4, 90));
         }
@@ -77,8 +77,8 @@ public sealed class PrepReasonsTests
     [Fact]
     public void Without_a_mix_meat_is_oiled_and_salted_and_without_meat_nothing_is_raw()
     {
-        Assert.Contains(WorkOrder.Of(new(Plans.Supper, null, 0, 0, Garnish: false)), step => step.Title == "Oil and salt the meat");
-        Assert.DoesNotContain(WorkOrder.Of(new(Plans.Supper with { Chicken = [] }, null, 0, 0, Garnish: false)), step => step.Touches == Touches.Raw);
+        Assert.Contains(WorkOrder.Of(Counter.Work(Plans.Supper, null)), step => step.Title == "Oil and salt the thighs");
+        Assert.DoesNotContain(WorkOrder.Of(Counter.Work(Plans.Supper with { Chicken = [] }, null)), step => step.Touches == Touches.Raw);
     }
 
     [Fact]

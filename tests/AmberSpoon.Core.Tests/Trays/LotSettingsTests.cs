@@ -51,7 +51,7 @@ public sealed class LotSettingsTests
     {
         TrayPlan plan = Plans.Thighs with
         {
-            Chicken = [Plans.Thighs.Chicken[0] with { Coating = Coating.Parcel }],
+            Chicken = [Plans.Thighs.Chicken[0] with { Coats = [Coating.Parcel] }],
             Steps = [new(StepKind.Cover, 5), new(StepKind.Uncover, 15)],
         };
         PieceSetting setting = Thigh(plan);

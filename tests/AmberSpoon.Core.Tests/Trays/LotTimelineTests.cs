@@ -11,7 +11,7 @@ public sealed class LotTimelineTests
     private static readonly TrayPlan Two = Plans.Supper with { Vessels = [Vessel.HalfSheet with { Shelf = OvenShelf.TopThird }, Vessel.HalfSheet with { Shelf = OvenShelf.Low }], Steps = [] };
 
     private static LotTimeline Of(TrayPlan plan, int vessel, int addAt, params PlannedStep[] steps) =>
-        new(plan with { Steps = steps }, vessel, addAt, 0, Cover.None, isChicken: true);
+        new(plan with { Steps = steps }, vessel, addAt, 0, Cover.None, chicken: null);
 
     private static ShelfPlace[] Moves(LotTimeline timeline) => [.. timeline.Steps.OfType<MoveShelf>().Select(move => move.Place)];
 

@@ -80,7 +80,7 @@ public sealed class SearAndFillingTests
         TrayPlan Stuffed(double totalG, double? grams)
         {
             TrayPlan plan = Plans.Of(Cut.BonelessBreast, totalG, 200);
-            return plan with { Chicken = [plan.Chicken[0] with { Coating = Coating.Stuffed, Filling = grams is { } g ? new(g, MassUnit.Gram) : null }] };
+            return plan with { Chicken = [plan.Chicken[0] with { Coats = [Coating.Stuffed], Filling = grams is { } g ? new(g, MassUnit.Gram) : null }] };
         }
 
         double Ready(double totalG, double? grams) => TrayForecaster.Forecast(Stuffed(totalG, grams), Care.BestGuess).Lots[0].Ready.MedianMinutes;

@@ -160,7 +160,7 @@ public sealed class ManyLotsTests
     {
         TrayPlan bed = Plans.Supper with { Vegetables = [.. Plans.Supper.Vegetables.Select(lot => lot with { Place = VegetablePlace.Under })] };
         Assert.True(Best(bed).ToTarget.MedianMinutes > Best(Plans.Supper).ToTarget.MedianMinutes);
-        TrayPlan parcel = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { Coating = Coating.Parcel }] };
+        TrayPlan parcel = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { Coats = [Coating.Parcel] }] };
         Assert.Equal(SurfaceColour.Pale, Best(parcel).Of(1).Colour);
     }
 
@@ -168,7 +168,7 @@ public sealed class ManyLotsTests
     public void A_stuffed_breast_is_slower_than_a_plain_one()
     {
         TrayPlan plain = Plans.Of(Cut.BonelessBreast, 240, 204, skinOn: false);
-        TrayPlan stuffed = plain with { Chicken = [plain.Chicken[0] with { Coating = Coating.Stuffed }] };
+        TrayPlan stuffed = plain with { Chicken = [plain.Chicken[0] with { Coats = [Coating.Stuffed] }] };
         Assert.NotEqual(Best(plain).ToTarget.MedianMinutes, Best(stuffed).ToTarget.MedianMinutes, 0.5);
     }
 }

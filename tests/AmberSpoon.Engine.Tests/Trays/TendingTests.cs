@@ -18,7 +18,7 @@ public sealed class TendingTests
 
     private static readonly string[] Compared = ["hot", "moderate", "covered", "boneless"];
 
-    private static readonly TrayPlan Glazed = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { Coating = Coating.Glaze }] };
+    private static readonly TrayPlan Glazed = Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { Coats = [Coating.Glaze] }] };
 
     [Fact]
     public void A_school_s_steps_are_in_order_and_before_the_chicken_is_out() => Gen.Select(AnySchool, Gen.Int[15, 90]).Sample((school, pull) =>

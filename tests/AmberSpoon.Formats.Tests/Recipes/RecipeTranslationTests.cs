@@ -68,11 +68,11 @@ public sealed class RecipeTranslationTests
     {
         RecipeTranslation made = Of("1 kg chicken thighs", "3 tbsp olive oil", "juice of 1 lemon", "2 tsp salt", "4 garlic cloves", "1 tsp moon dust", "parsley, to serve");
         Assert.Equal((180, OvenMode.Fan), (made.Plan.OvenSetting.Value, made.Plan.OvenMode));
-        Assert.Equal((MixKind.WetMarinade, MixBasis.KilogramOfMeat), (made.Mix!.Kind, made.Mix.Per));
-        Assert.Equal(["oil", "lemonJuice", "fineSalt", "garlic", null], made.Mix.Parts.Select(part => part.Ingredient));
-        Assert.Equal(45, made.Mix.Parts[1].Amount.Value, 1e-9);
-        Assert.Equal(MeasureUnit.Teaspoon, made.Mix.Parts[2].Amount.Unit);
-        Assert.Equal(2, made.Mix.Parts[2].Amount.Value, 1e-9);
+        Assert.Equal((MixKind.WetMarinade, MixBasis.KilogramOfMeat), (made.Mixes[0].Kind, made.Mixes[0].Per));
+        Assert.Equal(["oil", "lemonJuice", "fineSalt", "garlic", null], made.Mixes[0].Parts.Select(part => part.Ingredient));
+        Assert.Equal(45, made.Mixes[0].Parts[1].Amount.Value, 1e-9);
+        Assert.Equal(MeasureUnit.Teaspoon, made.Mixes[0].Parts[2].Amount.Unit);
+        Assert.Equal(2, made.Mixes[0].Parts[2].Amount.Value, 1e-9);
         Assert.Equal(Coating.WetMarinade, made.Plan.Chicken[0].Coating);
         Assert.Equal(["parsley, to serve"], made.LeftOut);
     }
@@ -83,7 +83,7 @@ public sealed class RecipeTranslationTests
     [InlineData(MixKind.YogurtMarinade, "200 g yogurt", "1 tsp cumin")]
     [InlineData(MixKind.Glaze, "4 tbsp honey", "2 tbsp soy sauce")]
     [InlineData(MixKind.DryRub, "2 tsp paprika", "1 tsp salt")]
-    public void The_kind_of_mix_follows_from_what_is_in_it(MixKind kind, params string[] lines) => Assert.Equal(kind, Of(["6 chicken thighs", .. lines]).Mix!.Kind);
+    public void The_kind_of_mix_follows_from_what_is_in_it(MixKind kind, params string[] lines) => Assert.Equal(kind, Of(["6 chicken thighs", .. lines]).Mixes[0].Kind);
 
     [Fact]
     public void A_recipe_without_chicken_makes_no_tray() => Assert.Throws<RecipeFormatException>(() => Of("500 g potatoes", "1 l chicken stock"));
@@ -95,7 +95,7 @@ public sealed class RecipeTranslationTests
         TrayForecast forecast = TrayForecaster.Forecast(plan, TrayArranger.Arrange(plan));
         Mix mix = MixLibrary.Find("harvest-rub")!.Mix;
         ScaledMix scaled = MixScaler.Scale(mix, MeatToCoat.Of(plan.Chicken), KitchenMeasures.Usual);
-        RecipeDocument ours = RecipeFromPlan.Of(plan, forecast, scaled, WorkOrder.Of(new(plan, mix, 0, 60, Garnish: false)), heads: 3);
+        RecipeDocument ours = RecipeFromPlan.Of(plan, forecast, [(mix.Name, scaled)], WorkOrder.Of(new(plan, [], new Dictionary<string, double>(), 60, Garnish: false)), heads: 3);
         RecipeDocument back = RecipeReader.Read(RecipeWriter.Write(ours)).Recipe;
         Assert.Equal(ours.Ingredients.Select(line => (line.Low, line.Unit, line.Name)), back.Ingredients.Select(line => (line.Low, line.Unit, line.Name)));
         Assert.Equal((3, forecast.PullMinutes), (back.Serves, back.BakeMinutes));
@@ -105,6 +105,6 @@ public sealed class RecipeTranslationTests
         RecipeTranslation again = RecipeTranslation.Of(back, Empty);
         Assert.Equal(plan.Chicken.Select(lot => (lot.Cut, lot.Count)), again.Plan.Chicken.Select(lot => (lot.Cut, lot.Count)));
         Assert.Equal(plan.Vegetables[0].Amount.Grams(), again.Plan.Vegetables[0].Amount.Grams());
-        Assert.Equal(scaled.Parts.Count, again.Mix!.Parts.Count);
+        Assert.Equal(scaled.Parts.Count, again.Mixes[0].Parts.Count);
     }
 }

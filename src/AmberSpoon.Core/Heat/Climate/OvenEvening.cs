@@ -167,7 +167,11 @@ public sealed class OvenEvening : Surroundings
 
     public override double WaterAddedKgPerM2(double atS, Side side) => side == LyingDown
         ? 0
-        : HeatParameters.BasteWater.Value * _steps.Count(step => step is Baste && step.AtS == atS);
+        : _steps.OfType<Baste>().Where(baste => baste.AtS == atS).Sum(baste => baste.WaterKgPerM2);
+
+    public override double BrowningTimes(double atS, Side side) => side == LyingDown
+        ? 1
+        : _steps.OfType<Baste>().Where(baste => baste.AtS == atS).Aggregate(1.0, (times, baste) => times * baste.BrowningTimes);
 
     /// <summary>The side that a brush does not reach.</summary>
     private Side LyingDown => _turned ? Side.Top : Side.Under;

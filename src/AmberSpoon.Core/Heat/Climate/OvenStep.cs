@@ -35,6 +35,12 @@ public sealed record Turn(double AtS) : OvenStep(AtS)
 /// <summary>Juices, marinade or glaze are brushed or spooned on.</summary>
 public sealed record Baste(double AtS) : OvenStep(AtS)
 {
+    /// <summary>Water it leaves on, kg/m².</summary>
+    public double WaterKgPerM2 { get; init; } = HeatParameters.BasteWater.Value;
+
+    /// <summary>How many times as fast the surface it reaches browns from then on.</summary>
+    public double BrowningTimes { get; init; } = 1;
+
     public override double DoorOpenS => HeatParameters.BasteSeconds.Value;
 }
 

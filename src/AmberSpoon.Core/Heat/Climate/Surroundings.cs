@@ -37,4 +37,7 @@ public abstract class Surroundings
 
     /// <summary>Water brushed onto a side of the piece at this moment, kg/m²; asked once at each abrupt change.</summary>
     public virtual double WaterAddedKgPerM2(double atS, Side side) => 0;
+
+    /// <summary>How many times as fast a side browns from this moment on, for what was put on it; asked once at each abrupt change.</summary>
+    public virtual double BrowningTimes(double atS, Side side) => 1;
 }

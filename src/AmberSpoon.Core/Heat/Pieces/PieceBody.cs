@@ -13,7 +13,7 @@ namespace AmberSpoon.Core.Heat.Pieces;
 /// <param name="MassG">Mass with bone, filling and skin, g.</param>
 /// <param name="HeightMm">Height of its thickest place on the tray as measured, mm, or null to guess it.</param>
 /// <param name="SkinOn">Whether the skin is on.</param>
-/// <param name="Coating">What covers it.</param>
+/// <param name="Coating">What covers it, or the outermost of several.</param>
 public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, bool SkinOn = true, Coating Coating = Coating.Oil) : FoodBody
 {
     /// <summary>Height of a piece of this mass with its cut's proportions, mm.</summary>
@@ -25,6 +25,9 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
 
     /// <summary>Of a slit and filled breast: the filling's share of the mass; null for the usual.</summary>
     public double? FillingShare { get; init; }
+
+    /// <summary>Coats under the outermost one, innermost first.</summary>
+    public IReadOnlyList<CoatLayer> Under { get; init; } = [];
 
     /// <summary>Some of the skin is gone.</summary>
     public bool PartlySkinned { get; init; }
@@ -60,7 +63,7 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
             MeatOf(facts),
             InnerOf(mesh.Shape),
             mesh.Shape.InnerIsFood,
-            PieceCoats.For(facts, SkinOn, Coating, PartlySkinned),
+            PieceCoats.For(facts, SkinOn, [.. Under, Coating], PartlySkinned),
             mesh.Shape.Middle.Stretched(stretch));
     }
 

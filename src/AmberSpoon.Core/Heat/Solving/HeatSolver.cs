@@ -193,6 +193,7 @@ public sealed class HeatSolver
         foreach (Side side in Enum.GetValues<Side>())
         {
             _surface.Wet(side, _around.WaterAddedKgPerM2(_timeS, side));
+            _surface.Coated(side, _around.BrowningTimes(_timeS, side));
         }
     }
 

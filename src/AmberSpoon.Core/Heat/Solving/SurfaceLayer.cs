@@ -37,7 +37,7 @@ internal sealed class SurfaceLayer
 
     private readonly ScaledMesh _mesh;
     private readonly double _areaM2;
-    private readonly IReadOnlyList<Coat> _coats;
+    private readonly Coat[] _coats;
     private readonly int[] _cell;
     private readonly int[] _sideStart = new int[SideCount + 1];
     private readonly double[] _keptC;
@@ -55,7 +55,7 @@ internal sealed class SurfaceLayer
     public SurfaceLayer(ScaledMesh mesh, IReadOnlyList<Coat> coats, double startC)
     {
         _mesh = mesh;
-        _coats = coats;
+        _coats = [.. coats];
         _areaM2 = mesh.AreaM2.Sum();
         _cell = [.. mesh.Mesh.Elements.Select(element => element.Cell)];
         int count = _cell.Length;
@@ -318,6 +318,15 @@ internal sealed class SurfaceLayer
         {
             _filmKgPerM2[e] += waterKgPerM2;
             CoatingKg += waterKgPerM2 * _mesh.AreaM2[e];
+        }
+    }
+
+    /// <summary>From now on this side browns so many times as fast: something went on over what was there.</summary>
+    public void Coated(Side side, double browningTimes)
+    {
+        if (browningTimes != 1)
+        {
+            _coats[(int)side] = _coats[(int)side] with { Browning = browningTimes * _coats[(int)side].Browning };
         }
     }
 

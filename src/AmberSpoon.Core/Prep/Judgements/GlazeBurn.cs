@@ -22,7 +22,7 @@ public sealed record GlazeBurn(SurfaceColour FromStart, int? FromMinutes, int? G
     /// <param name="lot">A lot of chicken on it.</param>
     public static GlazeBurn Of(TrayPlan plan, TrayLayout layout, LotForecast forecast, ChickenLot lot)
     {
-        TrayPlan glazed = plan with { Chicken = [.. plan.Chicken.Select(other => other == lot ? lot with { Coating = Coating.Glaze } : other)] };
+        TrayPlan glazed = plan with { Chicken = [.. plan.Chicken.Select(other => other == lot ? lot with { Coats = [Coating.Glaze] } : other)] };
         ChickenLot shown = glazed.Chicken.Single(other => other.Id == lot.Id);
         int minutes = forecast.OutMinutes - forecast.InMinutes;
         GuessEnsemble run = GuessEnsemble.Follow(new LotSettings(glazed, layout).Of(shown), KitchenGuess.Nominal, [new(BakePlace.Oven, 60 * minutes)]);

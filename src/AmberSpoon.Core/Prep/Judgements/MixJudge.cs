@@ -10,12 +10,6 @@ namespace AmberSpoon.Core.Prep.Judgements;
 /// <summary>Judges a scaled mix on this meat. Bounds are common practice unless a sentence says otherwise.</summary>
 public static class MixJudge
 {
-    /// <summary>Salt as a share of the meat, %.</summary>
-    private const double BlandPercent = 0.7;
-    private const double RightFromPercent = 1.0;
-    private const double RightToPercent = 1.5;
-    private const double TooSaltyPercent = 2.0;
-
     /// <summary>A wet marinade of 120 to 180 ml for 900 g, ml per kg, with some room on both sides.</summary>
     private const double ScantMlPerKg = 100;
     private const double LavishMlPerKg = 280;
@@ -32,7 +26,6 @@ public static class MixJudge
     public static IReadOnlyList<Judgement> Judge(MixOnMeat asked)
     {
         var said = new List<Judgement>();
-        Salt(asked, said);
         Contact(asked, said);
         Burning(asked, said);
         InWhat(asked, said);
@@ -41,27 +34,6 @@ public static class MixJudge
         Volume(asked, said);
         Safety(asked, said);
         return said;
-    }
-
-    private static void Salt(MixOnMeat asked, List<Judgement> said)
-    {
-        if (asked.Mix.Kind == MixKind.JuiceSauce || asked.Meat.MassG <= 0)
-        {
-            return;
-        }
-
-        RoundedShare salt = asked.Scaled.SaltPercent;
-        string measured = Math.Abs(salt.Exact - salt.Rounded) >= 0.05
-            ? Invariant($"Rounding moves the salt from {salt.Exact:0.0} % to {salt.Rounded:0.0} % of the meat.")
-            : Invariant($"Salt is {salt.Rounded:0.0} % of the meat.");
-        said.Add(salt.Rounded switch
-        {
-            < BlandPercent => new(Topic.Salt, Loudness.Note, $"{measured} That is little: cooks like 1.0 to 1.5 % in all. Salt the meat as well."),
-            < RightFromPercent => new(Topic.Salt, Loudness.Note, $"{measured} On the mild side of 1.0 to 1.5 %."),
-            <= RightToPercent => new(Topic.Salt, Loudness.Fine, $"{measured} Cooks like 1.0 to 1.5 %."),
-            <= TooSaltyPercent => new(Topic.Salt, Loudness.Note, $"{measured} On the salty side of 1.0 to 1.5 %: salt nothing else."),
-            _ => new(Topic.Salt, Loudness.Warn, $"{measured} Too salty: cooks like 1.0 to 1.5 %. Take less salt or soy."),
-        });
     }
 
     private static void Contact(MixOnMeat asked, List<Judgement> said)
@@ -89,6 +61,18 @@ public static class MixJudge
         }
 
         string share = Invariant($"{100 * asked.Scaled.SugarShare:0} % sugar.");
+        if (asked.OnAtMinutes is { } at)
+        {
+            said.Add(burn.FromMinutes is not { } safe || at < safe
+                ? new(Topic.Burning, Loudness.Warn, burn.FromMinutes is { } later
+                    ? $"{share} On at minute {at} it burns tonight. Put it on from minute {later} of {burn.OutMinutes}, not before."
+                    : $"{share} Tonight’s programme burns it even in the last minutes. Lower the oven, or put it on after the bake.")
+                : burn.GoldenUntilMinutes is not { } golden || at > golden
+                    ? new(Topic.Burning, Loudness.Note, $"{share} On at minute {at} it sets, but does not turn golden any more.")
+                    : new(Topic.Burning, Loudness.Fine, $"{share} On at minute {at} it turns golden and does not burn."));
+            return;
+        }
+
         said.Add(burn.FromStart switch
         {
             SurfaceColour.Burnt when burn.FromMinutes is { } from => new(
@@ -211,4 +195,5 @@ public static class MixJudge
 /// <param name="Minutes">How long it lies before the oven.</param>
 /// <param name="Container">In what.</param>
 /// <param name="Burn">What the programme does to a glaze; null where that is not known.</param>
-public sealed record MixOnMeat(Mix Mix, ScaledMix Scaled, MeatToCoat Meat, bool AnySkinOn, int Minutes, Container Container, GlazeBurn? Burn);
+/// <param name="OnAtMinutes">When it first goes on in the oven; null where it is on from the start.</param>
+public sealed record MixOnMeat(Mix Mix, ScaledMix Scaled, MeatToCoat Meat, bool AnySkinOn, int Minutes, Container Container, GlazeBurn? Burn, int? OnAtMinutes = null);

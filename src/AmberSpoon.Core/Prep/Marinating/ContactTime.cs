@@ -24,7 +24,7 @@ public sealed record ContactTime(int EnoughMinutes, int TooLongMinutes, string W
         bool isMild = mix.Parts.Any(part => part.Known() is { IsMild: true });
         return mix.Kind switch
         {
-            MixKind.JuiceSauce => new(0, 0, "It is made afterwards."),
+            MixKind.JuiceSauce or MixKind.Sauce => new(0, 0, "It is made afterwards."),
             MixKind.Glaze or MixKind.UnderSkinButter => new(0, 24 * Hour, "The meat keeps no longer than a day in the fridge once it is mixed."),
             MixKind.CrumbOverEgg or MixKind.CrumbOverMayonnaise => new(0, Hour, "Crumb that waits grows soggy."),
             _ when strong >= Sharp => new(Hour / 2, 4 * Hour, "So much acid turns the outside mealy."),

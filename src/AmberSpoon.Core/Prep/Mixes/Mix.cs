@@ -11,6 +11,12 @@ namespace AmberSpoon.Core.Prep.Mixes;
 /// <param name="Method">One or two sentences: how it is made and put on.</param>
 public sealed record Mix(string Name, MixKind Kind, MixBasis Per, IReadOnlyList<MixPart> Parts, string Method)
 {
+    /// <summary>Of <see cref="MixBasis.AsWritten"/>: how much meat its amounts are for, g.</summary>
+    public double ForMassG { get; init; } = UsualForMassG;
+
+    /// <summary>A recipe that does not say is for about a kilogram (common practice).</summary>
+    public const double UsualForMassG = 1000;
+
     /// <summary>Whether any of it is raw egg, so that what is left over must go.</summary>
     public bool HasRawEgg() => Parts.Any(part => part.Known()?.Shelf == Shelf.RawEgg);
 }
@@ -33,6 +39,9 @@ public enum MixBasis
 
     /// <summary>Per square decimetre of its surface: for what sticks to it.</summary>
     SquareDecimetre,
+
+    /// <summary>As it stands in a recipe: all of it is for so much meat.</summary>
+    AsWritten,
 }
 
 /// <summary>Where in a crumb station a part belongs; everything else is one bowl.</summary>
@@ -56,4 +65,7 @@ public enum MixKind
 
     /// <summary>Made from the juices of the tray, after the meat is out.</summary>
     JuiceSauce,
+
+    /// <summary>A sauce: poured over, or served beside it.</summary>
+    Sauce,
 }

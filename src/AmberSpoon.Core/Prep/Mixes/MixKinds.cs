@@ -5,7 +5,7 @@ namespace AmberSpoon.Core.Prep.Mixes;
 /// <summary>What follows from a mix's kind.</summary>
 public static class MixKinds
 {
-    /// <summary>The coating it makes; null for a sauce, which coats nothing.</summary>
+    /// <summary>The coating it makes; null for a kind that is not known.</summary>
     public static Coating? CoatingOf(MixKind kind) => kind switch
     {
         MixKind.DryRub => Coating.DryRub,
@@ -16,6 +16,8 @@ public static class MixKinds
         MixKind.CrumbOverEgg => Coating.CrumbOverEgg,
         MixKind.CrumbOverMayonnaise => Coating.CrumbOverMayonnaise,
         MixKind.CrumbOverYogurt => Coating.CrumbOverYogurt,
+        MixKind.JuiceSauce => Coating.JuiceSauce,
+        MixKind.Sauce => Coating.Sauce,
         _ => null,
     };
 
@@ -25,7 +27,7 @@ public static class MixKinds
     public static bool IsMarinade(MixKind kind) => kind is MixKind.WetMarinade or MixKind.YogurtMarinade or MixKind.CrumbOverYogurt;
 
     /// <summary>Some of it may be served as a sauce, if that was set aside before raw meat met it.</summary>
-    public static bool MayBeServed(MixKind kind) => kind is MixKind.WetMarinade or MixKind.YogurtMarinade or MixKind.Glaze;
+    public static bool MayBeServed(MixKind kind) => kind is MixKind.WetMarinade or MixKind.YogurtMarinade or MixKind.Glaze or MixKind.Sauce;
 
     /// <summary>
     /// How much more is made than stays on the meat: what sticks to bowl, plate and hands (common practice: a fifth of egg

@@ -31,6 +31,8 @@ public static class MixLibrary
         Crumbed("mayonnaise-crumb", "Mustard mayonnaise crumb", MixKind.CrumbOverMayonnaise, "Spread the mayonnaise thinly, then press into the crumb.", Bind("mayonnaise", 6.5), Bind("mustard", 1.5), Bind("fineSalt", 0.4), Coat("coarseCrumb", 8), Coat("driedHerbs", 0.3)),
         Crumbed("yogurt-crumb", "Garlic yogurt crumb", MixKind.CrumbOverYogurt, "Leave the yogurt on, wipe off drips, then press into the crumb.", Bind("thickYogurt", 9), Bind("fineSalt", 0.6), Bind("garlicPowder", 0.3), Coat("dryCrumb", 9), Coat("sesame", 1)),
         Soak("pan-gravy", "Sauce from the juices", MixKind.JuiceSauce, "Pour the juices off the tray, skim, stir the starch into the cold water, and boil until clear.", Ml("water", 90), G("cornflour", 7), Ml("stock", 120), Ml("lemonJuice", 8)),
+        Soak("cold-herb", "Cold herb sauce", MixKind.Sauce, "Chop fine, stir, and keep it cold and covered, away from raw hands.", G("parsley", 25), G("corianderLeaf", 15), Ml("oil", 60), Ml("lemonJuice", 20), Pc("garlic", 1), G("fineSalt", 2)),
+        Soak("sweet-pepper", "Sweet pepper sauce", MixKind.Sauce, "Whisk. Pour over once, not over the rim of the dish.", G("ketchup", 80), G("honey", 40), Ml("ciderVinegar", 20), G("smokedPaprika", 6), G("fineSalt", 6)),
     ];
 
     /// <returns>Null for an id that is not in the library.</returns>

@@ -13,6 +13,10 @@ public static class MixLimits
     /// <summary>Most of one ingredient, g or ml, per kilogram of meat: as much as the meat itself.</summary>
     public const double MostPerKilogram = 1000;
 
+    /// <summary>A recipe is for this much meat at least and at most, g.</summary>
+    public const double LeastForMassG = 50;
+    public const double MostForMassG = 10_000;
+
     /// <summary>Most of one ingredient, g or ml, per dm²: a layer of a centimetre.</summary>
     public const double MostPerSquareDecimetre = 100;
 }

@@ -1,141 +1,152 @@
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Prep.Ingredients;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
+using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Prep.Order;
 
 /// <summary>
 /// The order of work at the counter: clean things first, raw meat last, a wash after it (common practice). Meat that lies in
-/// a marinade for long is dealt with first and washed up after, and the vegetables are cut while it waits.
+/// a marinade for long is dealt with first and washed up after, and the vegetables are cut while it waits. Every coat of every
+/// lot is put on in the order of its stack.
 /// </summary>
 public static class WorkOrder
 {
     /// <summary>From here on it is worth putting the meat in before the vegetables are cut, min.</summary>
     private const int LongMarinade = 30;
 
+    internal const string OvenKey = "oven";
+
     public static IReadOnlyList<WorkStep> Of(WorkPlan work)
     {
-        bool hasMeat = work.Plan.Chicken.Count > 0;
-        bool waits = hasMeat && work.Mix is { } mix && MixKinds.IsMarinade(mix.Kind) && work.MarinateMinutes >= LongMarinade;
+        TrayPlan plan = work.Plan;
+        ChickenLot[] waiting = [.. plan.Chicken.Where(lot => FirstSoak(work, lot) >= LongMarinade)];
+        ChickenLot[] straight = [.. plan.Chicken.Except(waiting)];
         List<WorkStep> steps = [new("begin", Touches.Wash, "Wash your hands", "Clear and wipe the worktop. One board for plants, one for meat, a bowl for peelings, the tray, the thermometer.")];
         if (work.Garnish)
         {
-            steps.Add(new("garnish", Touches.ReadyToEat, "Chop what is eaten raw", "Herbs, lemon, cheese for the table: onto a plate of its own, covered."));
+            steps.Add(new("garnish", Touches.ReadyToEat, "Chop what is eaten raw", "Herbs, lemon, cheese for the table: onto a plate of its own, covered.") { Minutes = 4 });
         }
 
-        steps.AddRange(MixSteps(work));
-        if (waits)
+        steps.AddRange(work.Bowls.SelectMany(bowl => BowlSteps.Of(bowl, work)));
+        steps.AddRange(Clean(plan));
+        if (waiting.Length > 0)
         {
-            steps.AddRange(Meat(work));
-            steps.Add(new("into-marinade", Touches.Raw, $"Meat into “{work.Mix!.Name}”", "Every side covered. Lid on, bottom of the fridge, where nothing can drip on other food."));
+            steps.AddRange(Meat(waiting, "-first"));
+            steps.AddRange(waiting.SelectMany(lot => Into(work, lot)));
         }
 
-        steps.AddRange(work.Plan.Vegetables.Select(Vegetable));
-        steps.Add(new("oven", Touches.ToBeCooked, $"Oven to {work.Plan.OvenSetting.ToTemperature().Say(work.Plan.OvenSetting.Unit)}", TrayWords(work.Plan)));
-        if (hasMeat)
+        steps.AddRange(plan.Vegetables.Select(Vegetable));
+        steps.Add(new(OvenKey, Touches.ToBeCooked, OvenWords(plan), TrayWords(plan)));
+        if (plan.Chicken.Count > 0)
         {
-            if (!waits)
-            {
-                steps.AddRange(Meat(work));
-            }
-
-            steps.AddRange(Coat(work, waits));
-            steps.Add(new("lay", Touches.Raw, "Lay the meat on the tray", "Skin side up, thick ends outward, as the picture shows. Drips and leftover herbs go onto the tray or into the bin."));
+            steps.AddRange(Meat(straight, string.Empty));
+            steps.AddRange(plan.Chicken.SelectMany(lot => CoatSteps.Of(work, lot, waited: waiting.Contains(lot))));
+            steps.Add(new("lay", Touches.Raw, "Lay the meat on the tray", LayWords(plan)) { Minutes = 2 });
             steps.Add(new("left-over", Touches.Raw, "Everything raw to the sink", LeftOver(work)));
         }
 
         return CleanToRaw.Washed(steps);
     }
 
-    private static IEnumerable<WorkStep> MixSteps(WorkPlan work)
+    /// <summary>The step that takes meat up again which was put to wait: that coat's own.</summary>
+    internal static string TakenUp(string into) => into.Replace("into-", "coat-", StringComparison.Ordinal);
+
+    private static int FirstSoak(WorkPlan work, ChickenLot lot) => lot.Coats.Select(work.SoakOf).DefaultIfEmpty(0).Max();
+
+    /// <summary>What is cut clean for the meat: a filling, herbs for under the skin, what goes on top.</summary>
+    private static IEnumerable<WorkStep> Clean(TrayPlan plan)
     {
-        if (work.Mix is not { Kind: not MixKind.JuiceSauce } mix)
+        foreach (ChickenLot lot in plan.Chicken)
         {
-            yield break;
-        }
-
-        string[] Named(Func<MixPart, bool> which) => [.. mix.Parts.Where(which).Select(part => part.Name)];
-        if (Named(part => part.Known()?.Shelf == Shelf.Fresh) is { Length: > 0 } fresh)
-        {
-            yield return new("fresh", Touches.ReadyToEat, $"Chop {Listed(fresh)}", "On the plant board, while it is clean.");
-        }
-
-        if (MixKinds.IsCrumb(mix.Kind))
-        {
-            // A mix of one's own may be named a crumb and hold none.
-            string plate = Named(part => part.Role == MixRole.Crumb) is { Length: > 0 } crumb ? $"Crumb plate: {Listed(crumb)}" : "Crumb plate";
-            yield return new("crumb", Touches.Stores, plate, "Season it now, and put the jars away. Take only what this meat needs: what is left over goes in the bin.");
-            if (Named(part => part.Role == MixRole.Binder && part.Known()?.Shelf != Shelf.RawEgg) is { Length: > 0 } binder)
+            string lots = PieceNames.Plural(plan, lot);
+            if (lot.IsStuffed)
             {
-                yield return new("binder", Touches.Stores, $"Binder bowl: {Listed(binder)}", "Measured out, jars away.");
+                double gramsEach = lot.Filling?.Grams() ?? TrayPlanLimits.UsualMostFillingShare * lot.MassesG().Average();
+                yield return new(
+                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", FormattableString.Invariant($"Small, about {5 * Math.Round(gramsEach / 5):0} g for each, into a bowl of its own with a spoon.")) { Minutes = 4 };
             }
 
+            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Topping }))
+            {
+                yield return coat.Kind == Coating.Topping
+                    ? new($"top-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop or grate what goes on the {lots}", "Onto a plate of its own.") { Minutes = 3 }
+                    : new($"herbs-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop herbs and citrus for under the skin of the {lots}", "A sprig and a slice for each piece, on a plate of their own: what raw hands touched goes onto the tray or into the bin.") { Minutes = 3 };
+            }
+        }
+    }
+
+    /// <summary>The meat of some lots is unwrapped and made even.</summary>
+    private static IEnumerable<WorkStep> Meat(ChickenLot[] lots, string suffix)
+    {
+        if (lots.Length == 0)
+        {
             yield break;
         }
 
-        yield return new("stir", Touches.Stores, $"Stir “{mix.Name}” together", "Measure everything out now, so that no jar is touched with raw hands.");
-        if (work.ServeG > 0 && MixKinds.MayBeServed(mix.Kind))
+        int pieces = lots.Sum(lot => lot.Count);
+        yield return new($"unwrap{suffix}", Touches.Raw, "Unwrap the meat in the sink", "Do not rinse it: water carries germs over half the kitchen. Paper to blot it, straight into the bin.");
+        string skin = lots.Any(lot => lot.SkinOn && lot.Coats.Any(coat => StackedCoats.IsCrumb(coat.Kind))) ? "Skin off where crumb must stick. " : string.Empty;
+        string slit = lots.Any(lot => lot.IsStuffed) ? "Slit the breasts that are filled, not through. " : string.Empty;
+        yield return new($"trim{suffix}", Touches.Raw, "Trim and even out", $"{skin}{slit}Hanging fat off, thick parts flattened or slit, so that pieces of a lot are alike.") { Minutes = 1 + (pieces / 2.0) };
+    }
+
+    /// <summary>Meat of one lot into its long marinade.</summary>
+    private static IEnumerable<WorkStep> Into(WorkPlan work, ChickenLot lot)
+    {
+        (int index, LotCoat coat) = lot.Coats.Index().MaxBy(coat => work.SoakOf(coat.Item));
+        string lots = PieceNames.Plural(work.Plan, lot);
+        bool isWet = StackedCoats.IsWet(coat.Kind) || coat.Kind == Coating.CrumbOverYogurt;
+        yield return new(
+            $"into-{lot.Id}-{index}",
+            Touches.Raw,
+            isWet ? $"The {lots} into {CoatWords.Called(coat)}" : $"Rub {CoatWords.Called(coat)} into the {lots}",
+            $"{(isWet ? "Every side of the meat covered. Lid on" : "Blot the meat dry first. Open or under a lid")}, bottom of the fridge, where nothing can drip on other food.")
         {
-            yield return new("aside", Touches.ReadyToEat, FormattableString.Invariant($"Set {5 * Math.Round(work.ServeG / 5):0} g aside for the table"), "Covered and away from the meat. Only this may be served as it is.");
-        }
+            Minutes = 1 + (lot.Count / 4.0),
+            WaitMinutes = work.SoakOf(coat),
+        };
     }
 
     private static WorkStep Vegetable(VegetableLot lot) => new(
         $"vegetable-{lot.Id}",
         Touches.ToBeCooked,
         $"Cut the {VegetableTable.For(lot.Kind).Name}",
-        FormattableString.Invariant($"{lot.Amount.Grams():0} g, {Said(lot)}. Oil just to coat, salt, {(lot.Place == VegetablePlace.Under ? "a bed on the tray" : "onto the tray")}."));
-
-    private static IEnumerable<WorkStep> Meat(WorkPlan work)
+        FormattableString.Invariant($"{lot.Amount.Grams():0} g, {Said(lot)}. Oil just to coat, salt, {PlaceWords(lot.Place)}."))
     {
-        yield return new("unwrap", Touches.Raw, "Unwrap the meat in the sink", "Do not rinse it: water carries germs over half the kitchen. Paper to blot it, straight into the bin.");
-        string skin = work.Mix is { } mix && MixKinds.IsCrumb(mix.Kind) && work.Plan.Chicken.Any(lot => lot.SkinOn) ? "Skin off where crumb must stick. " : string.Empty;
-        yield return new("trim", Touches.Raw, "Trim and even out", $"{skin}Hanging fat off, thick parts flattened or slit, so that pieces of a lot are alike.");
+        Minutes = 2 + (lot.Amount.Grams() / 200),
+    };
+
+    private static string PlaceWords(VegetablePlace place) => place == VegetablePlace.Under ? "a bed on the tray" : "onto the tray";
+
+    private static string OvenWords(TrayPlan plan) => plan.OvenMode == OvenMode.Grill
+        ? $"Oven to grill at {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)}"
+        : $"Oven to {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)}{(plan.OvenMode == OvenMode.Fan ? ", fan" : string.Empty)}";
+
+    /// <summary>How the tray is laid, with what is poured in.</summary>
+    private static string LayWords(TrayPlan plan)
+    {
+        string skin = plan.Chicken.Any(lot => lot.SkinDown) ? "Skin down where it is turned later, otherwise up" : "Skin side up";
+        string[] poured = [.. plan.Vessels.Where(vessel => vessel.WaterMl > 0).Select(vessel => FormattableString.Invariant($" Pour {vessel.WaterMl:0} ml in beside the meat, not over it."))];
+        return $"{skin}, thick ends outward, as the picture shows.{string.Concat(poured)} Drips and leftover herbs go onto the tray or into the bin.";
     }
 
-    private static IEnumerable<WorkStep> Coat(WorkPlan work, bool waited)
+    private static string LeftOver(WorkPlan work)
     {
-        switch (work.Mix?.Kind)
-        {
-            case MixKind.CrumbOverEgg or MixKind.CrumbOverMayonnaise or MixKind.CrumbOverYogurt:
-                if (work.Mix.HasRawEgg())
-                {
-                    yield return new("egg", Touches.Raw, "Beat the eggs", "Raw egg counts as raw meat.");
-                }
-
-                yield return new("wet-hand", Touches.Raw, waited ? "Wet hand: let the marinade drip off" : "Wet hand: meat through the binder", "The hand that holds the meat: it never goes into the crumb.", Hand.Wet);
-                yield return new("dry-hand", Touches.Raw, "Dry hand: crumb over, pat on, shake off", "This hand never touches the meat: it is the clean one.", Hand.Dry);
-                break;
-            case MixKind.DryRub:
-                yield return new("coat", Touches.Raw, "Oil thinly, rub in", "One hand turns the meat, the other sprinkles from the bowl.");
-                break;
-            case MixKind.Glaze:
-                yield return new("coat", Touches.Raw, "Dab the glaze on", "Dabbed, not poured. The brush has met raw meat now: it goes back only into this bowl.");
-                break;
-            case MixKind.UnderSkinButter:
-                yield return new("coat", Touches.Raw, "Butter under the skin", "Loosen the skin with a finger, push it in, press it flat.");
-                break;
-            case MixKind.WetMarinade or MixKind.YogurtMarinade:
-                yield return waited
-                    ? new("coat", Touches.Raw, "Meat out of the marinade", work.Mix.Kind == MixKind.WetMarinade ? "Let it drip, blot the skin." : "Leave what clings.")
-                    : new("coat", Touches.Raw, $"Meat through “{work.Mix.Name}”", "All sides.");
-                break;
-            default:
-                yield return new("coat", Touches.Raw, "Oil and salt the meat", "From a small bowl of salt, not from the jar.");
-                break;
-        }
+        Bowl[] soiled = [.. work.Bowls.Where(bowl => bowl.MeetsRaw && StackedCoats.IsWet(MixKinds.CoatingOf(bowl.Mix.Kind) ?? Coating.Oil))];
+        Bowl[] again = [.. soiled.Where(bowl => bowl.FirstMinute is not null)];
+        return again.Length > 0
+            ? $"Board and knife. What is left of “{again[0].Mix.Name}” has met the meat: it waits for minute {again[0].FirstMinute} in its bowl with its brush, and bakes on after that."
+            : soiled.Length > 0
+                ? "Board, knife, bowl and brush. Marinade that met the meat: spread on before baking, boiled as a sauce, or away."
+                : "Board, knife and bowl. Egg and crumb that are left: away.";
     }
-
-    private static string LeftOver(WorkPlan work) => work.Mix is { } mix && (MixKinds.IsMarinade(mix.Kind) || mix.Kind == MixKind.Glaze)
-        ? "Board, knife, bowl and brush. Marinade that met the meat: spread on before baking, boiled as a sauce, or away."
-        : "Board, knife and bowl. Egg and crumb that are left: away.";
 
     private static string TrayWords(TrayPlan plan) =>
         plan.Vessels.Any(vessel => vessel.Parchment) ? "Paper on the tray. Thermometer and oven cloth ready to hand." : "Trays, thermometer and oven cloth ready to hand.";
 
     private static string Said(VegetableLot lot) => FormattableString.Invariant($"{lot.Size.Millimetres():0} mm, {VegetableCuts.SizeMeans(lot.Cut)}");
-
-    private static string Listed(string[] names) =>
-        names.Length == 1 ? names[0] : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
 }

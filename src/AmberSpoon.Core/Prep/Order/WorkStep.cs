@@ -6,7 +6,14 @@ namespace AmberSpoon.Core.Prep.Order;
 /// <param name="Title">What to do, short enough to read from two metres.</param>
 /// <param name="Detail">How; perhaps empty.</param>
 /// <param name="Hand">Which hand, at a crumb station.</param>
-public sealed record WorkStep(string Key, Touches Touches, string Title, string Detail, Hand Hand = Hand.Any);
+public sealed record WorkStep(string Key, Touches Touches, string Title, string Detail, Hand Hand = Hand.Any)
+{
+    /// <summary>How long it takes, min (common practice).</summary>
+    public double Minutes { get; init; } = 1;
+
+    /// <summary>How long the meat then lies where it was put, min; 0 where work goes on at once.</summary>
+    public int WaitMinutes { get; init; }
+}
 
 /// <summary>What a step touches, from cleanest to rawest.</summary>
 public enum Touches

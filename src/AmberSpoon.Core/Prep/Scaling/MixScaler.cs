@@ -14,7 +14,12 @@ public static class MixScaler
     /// <param name="serveG">How much more is made to be set aside clean and served, g; 0 for none.</param>
     public static ScaledMix Scale(Mix mix, MeatToCoat meat, KitchenMeasures own, double serveG = 0)
     {
-        double times = mix.Per == MixBasis.KilogramOfMeat ? meat.MassG / 1000 : meat.SurfaceDm2;
+        double times = mix.Per switch
+        {
+            MixBasis.KilogramOfMeat => meat.MassG / 1000,
+            MixBasis.AsWritten => meat.MassG / mix.ForMassG,
+            _ => meat.SurfaceDm2,
+        };
         double madeG = times * mix.Parts.Sum(part => GramsOf(part.Amount, part, own.Spoons) ?? 0);
         double factor = times * (madeG > 0 ? (madeG + serveG) / madeG : 1);
         ScaledPart[] parts = [.. mix.Parts.Select(part => Scale(part, factor * (1 + MixKinds.Waste(mix.Kind, part.Role)), own))];

@@ -12,8 +12,8 @@ public sealed record HandsOn(int DoorOpenings, double Minutes)
     {
         int[] arrivals = [.. plan.Chicken.Select(lot => lot.AddAtMinutes).Concat(plan.Vegetables.Select(lot => lot.AddAtMinutes)).Where(at => at > 0).Distinct()];
         int[] departures = [.. forecast.Lots.Select(lot => lot.OutMinutes).Distinct()];
-        int[] tended = [.. plan.Steps.Where(NeedsTheDoor).Select(step => step.AtMinutes).Where(at => at > 0).Distinct()];
-        double minutes = (AddMinutes * (arrivals.Length + departures.Length)) + plan.Steps.Sum(step => MinutesOf(step.Kind, plan));
+        int[] tended = [.. plan.HandSteps().Where(NeedsTheDoor).Select(step => step.AtMinutes).Where(at => at > 0).Distinct()];
+        double minutes = (AddMinutes * (arrivals.Length + departures.Length)) + plan.HandSteps().Sum(step => MinutesOf(step.Kind, plan));
         return new(arrivals.Concat(departures).Concat(tended).Distinct().Count(), minutes);
     }
 
@@ -24,7 +24,7 @@ public sealed record HandsOn(int DoorOpenings, double Minutes)
     {
         StepKind.Lower or StepKind.Grill => 0.2,
         StepKind.Turn => 0.5 + (SecondsPerPiece * plan.Count / 60),
-        StepKind.Baste => 0.5 + (SecondsPerPiece * plan.Count / 120),
+        StepKind.Baste or StepKind.Coat => 0.5 + (SecondsPerPiece * plan.Count / 120),
         _ => 0.75,
     };
 }

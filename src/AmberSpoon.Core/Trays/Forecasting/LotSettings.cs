@@ -1,4 +1,3 @@
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays.Layout;
@@ -58,9 +57,9 @@ public sealed class LotSettings
             lot.Vessel,
             lot.AddAtMinutes,
             support,
-            lot.Coating == Coating.Parcel ? Cover.Parcel : Cover.None,
+            lot.IsInParcel ? Cover.Parcel : Cover.None,
             lot.SkinDown,
-            isChicken: true) with
+            lot) with
         { Sear = lot.Sear };
     }
 
@@ -74,7 +73,7 @@ public sealed class LotSettings
         SupportOn(_plan.Vessels[lot.Vessel]),
         Cover.None,
         isTopDown: false,
-        isChicken: false);
+        chicken: null);
 
     private static Support SupportOn(Vessel vessel) => vessel.Parchment ? Support.Parchment : Support.BareTray;
 
@@ -88,10 +87,10 @@ public sealed class LotSettings
         Support support,
         Cover cover,
         bool isTopDown,
-        bool isChicken)
+        ChickenLot? chicken)
     {
         Vessel lying = _plan.Vessels[vessel];
-        var timeline = new LotTimeline(_plan, vessel, addAtMinutes, HotSpotC(place), cover, isChicken);
+        var timeline = new LotTimeline(_plan, vessel, addAtMinutes, HotSpotC(place), cover, chicken);
         var placement = new Placement(
             support,
             lying.Material,

@@ -1,5 +1,8 @@
+using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Pieces;
+using AmberSpoon.Core.Trays.Coats;
 
 namespace AmberSpoon.Core.Trays.Forecasting;
 
@@ -12,7 +15,8 @@ internal sealed class LotTimeline
     private readonly TrayPlan _plan;
     private readonly int _vessel;
     private readonly int _addAtMinutes;
-    private readonly bool _isChicken;
+    private readonly ChickenLot? _chicken;
+    private readonly List<CoatLayer> _layers;
     private readonly List<OvenStep> _steps = [];
     private double _setC;
     private double _placeC;
@@ -27,16 +31,17 @@ internal sealed class LotTimeline
     /// <param name="addAtMinutes">When it goes in.</param>
     /// <param name="placeC">How much hotter than in the middle of the oven it is where the lot lies, °C.</param>
     /// <param name="cover">What is over it when it goes in.</param>
-    /// <param name="isChicken">Vegetables are not basted.</param>
-    public LotTimeline(TrayPlan plan, int vessel, int addAtMinutes, double placeC, Cover cover, bool isChicken)
+    /// <param name="chicken">The lot, where it is chicken: vegetables are not basted, and have no coats.</param>
+    public LotTimeline(TrayPlan plan, int vessel, int addAtMinutes, double placeC, Cover cover, ChickenLot? chicken)
     {
-        (_plan, _vessel, _addAtMinutes, _placeC, _cover, _isChicken) = (plan, vessel, addAtMinutes, placeC, cover, isChicken);
+        (_plan, _vessel, _addAtMinutes, _placeC, _cover, _chicken) = (plan, vessel, addAtMinutes, placeC, cover, chicken);
+        _layers = [.. StackedCoats.LayersAtStart(chicken?.Coats ?? [])];
         _mode = plan.OvenMode;
         _setC = plan.OvenSetting.ToTemperature().Celsius;
         _shelf = plan.ShelfOf(vessel);
         _otherShelf = plan.Vessels.Count > 1 ? plan.ShelfOf(1 - vessel) : null;
 
-        IEnumerable<(int AtMinutes, PlannedStep? Step)> events = plan.Steps.Select(step => (step.AtMinutes, (PlannedStep?)step))
+        IEnumerable<(int AtMinutes, PlannedStep? Step)> events = plan.HandSteps().Select(step => (step.AtMinutes, (PlannedStep?)step))
             .Concat(plan.Steps.Where(step => step.Kind == StepKind.Grill).Select(step => (step.AtMinutes + step.ForMinutes!.Value, (PlannedStep?)null)))
             .OrderBy(step => step.Item1);
         (int AtMinutes, PlannedStep? Step)[] all = [.. events];
@@ -116,7 +121,10 @@ internal sealed class LotTimeline
                 _steps.Add(new MoveShelf(atS, Place(), 0));
                 break;
             case StepKind.Baste:
-                _steps.Add(_isChicken ? new Baste(atS) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
+                _steps.Add(_chicken is not null ? new Baste(atS) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
+                break;
+            case StepKind.Coat:
+                _steps.Add(step.Coat!.Lot == _chicken?.Id ? PutOn(atS, _chicken.Coats[step.Coat.Index].Kind) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
                 break;
             case StepKind.Turn:
                 _steps.Add(new Turn(atS));
@@ -161,6 +169,13 @@ internal sealed class LotTimeline
                 _steps.Add(new MoveShelf(atS, UnderTheGrill(step.Shelf), HeatParameters.LookSeconds.Value));
                 break;
         }
+    }
+
+    private Baste PutOn(double atS, Coating kind)
+    {
+        (double waterKgPerM2, double browningTimes) = PieceCoats.Brushed(_layers, kind);
+        _layers.Add(kind);
+        return new(atS) { WaterKgPerM2 = waterKgPerM2, BrowningTimes = browningTimes };
     }
 
     private void Swap()

@@ -9,6 +9,9 @@ namespace AmberSpoon.Formats.Recipes.Lines;
 /// <param name="Note">Everything else that was said: how it is cut, what it is for, the same in other units.</param>
 public sealed record IngredientLine(string Text, double? Low, double? High, string Unit, string Name, string Note)
 {
+    /// <summary>What it is for, where the recipe groups its ingredients: "glaze"; empty where it does not.</summary>
+    public string Section { get; init; } = string.Empty;
+
     /// <summary>The middle of the range.</summary>
     public double? Middle => (Low + High) / 2;
 }

@@ -66,7 +66,7 @@ internal static class ChickenInRecipe
     }
 
     private static ChickenLot Pack(int id, Cut cut, bool skinOn, int count, double massG) => new(
-        id, cut, skinOn, Coating.Oil, new(SizeBasis.Pack, count, new(Math.Round(massG), MassUnit.Gram), SpreadPercent: 15, Each: []), Height: null, StartingPoint.Fridge,
+        id, cut, skinOn, [Coating.Oil], new(SizeBasis.Pack, count, new(Math.Round(massG), MassUnit.Gram), SpreadPercent: 15, Each: []), Height: null, StartingPoint.Fridge,
         Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, SkinDown: false, CoreGoal.Usual(cut, TemperatureUnit.Celsius));
 
     /// <summary>"6 pieces, skin on"</summary>

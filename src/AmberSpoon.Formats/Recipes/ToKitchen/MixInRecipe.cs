@@ -21,10 +21,11 @@ internal static class MixInRecipe
     };
 
     /// <param name="name">What to call it.</param>
+    /// <param name="section">What the recipe groups it as: "glaze"; empty for nothing.</param>
     /// <param name="lines">Each as <see cref="Pressed"/> leaves it.</param>
     /// <param name="meat">What it goes on.</param>
     /// <returns>Null where nothing of it can be measured.</returns>
-    public static Mix? Of(string name, IReadOnlyList<IngredientLine> lines, MeatToCoat meat)
+    public static Mix? Of(string name, string section, IReadOnlyList<IngredientLine> lines, MeatToCoat meat)
     {
         (IngredientLine Line, Ingredient? Known, MeasureUnit Unit)[] parts =
         [
@@ -39,7 +40,7 @@ internal static class MixInRecipe
             return null;
         }
 
-        MixKind kind = KindOf([.. parts.Select(part => (part.Known, GramsOf(part.Line, part.Known, part.Unit)))]);
+        MixKind kind = KindSaid(section) ?? KindOf([.. parts.Select(part => (part.Known, GramsOf(part.Line, part.Known, part.Unit)))]);
         bool bySurface = kind == MixKind.Glaze || MixKinds.IsCrumb(kind);
         double per = bySurface ? meat.SurfaceDm2 : meat.MassG / 1000;
         return new(
@@ -66,6 +67,17 @@ internal static class MixInRecipe
 
     private static double GramsOf(IngredientLine line, Ingredient? known, MeasureUnit unit) =>
         known?.Grams(new(line.Middle!.Value, unit), SpoonSet.UnitedStates) ?? (Measures.KindOf(unit) == MeasureKind.Mass ? line.Middle!.Value * Measures.Grams(unit) : 0);
+
+    /// <summary>What its heading says it is; null where it says nothing.</summary>
+    private static MixKind? KindSaid(string section)
+    {
+        bool Says(string word) => section.Contains(word, StringComparison.Ordinal);
+        return Says("gravy") ? MixKind.JuiceSauce
+            : Says("sauce") || Says("dressing") || Says("dip") ? MixKind.Sauce
+            : Says("glaze") ? MixKind.Glaze
+            : Says("rub") ? MixKind.DryRub
+            : null;
+    }
 
     private static MixKind KindOf((Ingredient? Known, double G)[] parts)
     {

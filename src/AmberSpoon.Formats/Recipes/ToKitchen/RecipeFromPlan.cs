@@ -4,6 +4,7 @@ using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Formats.Recipes.Lines;
@@ -15,10 +16,10 @@ public static class RecipeFromPlan
 {
     /// <param name="plan">The tray.</param>
     /// <param name="forecast">What it leads to.</param>
-    /// <param name="mix">What goes on the meat, scaled; null for nothing.</param>
+    /// <param name="mixes">What goes on the meat, each with what it is called and as it is made.</param>
     /// <param name="order">The order of work.</param>
     /// <param name="heads">How many it serves.</param>
-    public static RecipeDocument Of(TrayPlan plan, TrayForecast forecast, ScaledMix? mix, IReadOnlyList<WorkStep> order, int heads)
+    public static RecipeDocument Of(TrayPlan plan, TrayForecast forecast, IReadOnlyList<(string Name, ScaledMix Scaled)> mixes, IReadOnlyList<WorkStep> order, int heads)
     {
         TemperatureUnit unit = plan.OvenSetting.Unit;
         string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. Serve only what a thermometer in the thickest middle allows: {Aims(plan, unit)}, and follow local food-safety advice.");
@@ -27,11 +28,12 @@ public static class RecipeFromPlan
             [
                 .. plan.Chicken.Select(lot => Line(lot.MassesG().Sum(), "g", Named(lot.Cut), FormattableString.Invariant($"{lot.Count} pieces, skin {(lot.SkinOn ? "on" : "off")}"))),
                 .. plan.Vegetables.Select(lot => Line(lot.Amount.Grams(), "g", VegetableTable.For(lot.Kind).Name, FormattableString.Invariant($"{VegetableCuts.SizeMeans(lot.Cut)} {lot.Size.Millimetres():0} mm"))),
-                .. mix?.Parts.Select(MixLine) ?? [],
+                .. mixes.SelectMany(mix => mix.Scaled.Parts.Select(part => MixLine(part) with { Section = SectionOf(mix.Name) })),
             ],
             [
                 .. order.Select(step => step.Detail.Length > 0 ? $"{step.Title}. {step.Detail}" : $"{step.Title}."),
                 FormattableString.Invariant($"{(plan.OvenMode == OvenMode.Grill ? "Grill" : "Bake")} at {plan.OvenSetting.ToTemperature().Say(unit)}{(plan.OvenMode == OvenMode.Fan ? " fan" : string.Empty)} for {forecast.PullMinutes} minutes."),
+                .. plan.HandSteps().OrderBy(step => step.AtMinutes).Select(step => StepLine(plan, step)),
                 rest,
             ])
         {
@@ -41,6 +43,43 @@ public static class RecipeFromPlan
             Ovens = [new(plan.OvenSetting, plan.OvenMode == OvenMode.Fan)],
             BakeMinutes = forecast.PullMinutes,
         };
+    }
+
+    /// <summary>A heading is letters only, as <see cref="RecipeReader"/> reads one.</summary>
+    private static string SectionOf(string name)
+    {
+        string letters = new([.. name.Where(letter => char.IsLetter(letter) || letter is ' ' or '-').Take(LongestSection)]);
+        return letters.Trim().ToLowerInvariant() is { Length: > 1 } section ? section : "mix";
+    }
+
+    private const int LongestSection = 38;
+
+    /// <summary>"After 25 minutes: lower the oven to 180 °C."</summary>
+    private static string StepLine(TrayPlan plan, PlannedStep step)
+    {
+        string what = step.Kind switch
+        {
+            StepKind.Coat => CoatLine(plan, step.Coat!),
+            StepKind.Baste => "baste",
+            StepKind.Turn => "turn the pieces over",
+            StepKind.Rotate => "turn the tray back to front",
+            StepKind.Swap => "swap the trays",
+            StepKind.Shelf => "move the tray to another shelf",
+            StepKind.Look => "have a look",
+            StepKind.Cover => "cover with foil",
+            StepKind.Uncover => "remove the foil",
+            StepKind.Drain => "pour the juices off",
+            StepKind.Lower => $"turn the oven to {step.Setting!.ToTemperature().Say(step.Setting.Unit)}",
+            _ => FormattableString.Invariant($"grill for {step.ForMinutes} min"),
+        };
+        return step.AtMinutes == 0 ? $"At the start: {what}." : FormattableString.Invariant($"After {step.AtMinutes} minutes: {what}.");
+    }
+
+    private static string CoatLine(TrayPlan plan, CoatRef coat)
+    {
+        ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == coat.Lot);
+        string said = CoatWords.PutOn(lot.Coats[coat.Index], CutTable.For(lot.Cut).Plural);
+        return char.ToLowerInvariant(said[0]) + said[1..];
     }
 
     /// <summary>"aim for 74 °C", or of each lot where they differ.</summary>

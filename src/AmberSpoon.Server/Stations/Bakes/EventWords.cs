@@ -9,6 +9,7 @@ namespace AmberSpoon.Server.Stations.Bakes;
 internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, string> names)
 {
     private readonly ActWords _acts = new(plan, names);
+    private readonly IReadOnlyList<PlannedStep> _steps = plan.HandSteps();
 
     public EventView Of(BakeEvent told) => new(told.Seq, told.CommandId, told.At, told.What.Kind, TextOf(told.What));
 
@@ -22,9 +23,9 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Moved { Place: BakePlace.Oven } => "The tray went back into the oven.",
         Moved => "The tray came out.",
         Resting => "The tray came out to rest.",
-        ActDone done => $"{_acts.Of(plan.Steps[done.Act])}: done.",
-        ActSkipped skipped => $"{_acts.Of(plan.Steps[skipped.Act])}: skipped.",
-        Postponed { Act: { } later } postponed => $"{_acts.Of(plan.Steps[later])}: {postponed.Minutes} min later.",
+        ActDone done => $"{_acts.Of(_steps[done.Act])}: done.",
+        ActSkipped skipped => $"{_acts.Of(_steps[skipped.Act])}: skipped.",
+        Postponed { Act: { } later } postponed => $"{_acts.Of(_steps[later])}: {postponed.Minutes} min later.",
         Postponed { Lot: { } later } postponed => $"The {_acts.LotName(later)}: {postponed.Minutes} min later.",
         DoneBesides { Step: StepKind.Baste, ForMinutes: { } minutes } => $"Sauce over, for {minutes} min more.",
         DoneBesides { Step: StepKind.Look } => "The door was open.",

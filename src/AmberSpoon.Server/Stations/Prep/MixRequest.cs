@@ -8,9 +8,12 @@ namespace AmberSpoon.Server.Stations.Prep;
 
 /// <summary>A mix as a cook writes it.</summary>
 public sealed record MixRequest(
-    string? Name = null, MixKind? Kind = null, MixBasis? Per = null, IReadOnlyList<MixPartRequest>? Parts = null, string? Method = null)
+    string? Name = null, MixKind? Kind = null, MixBasis? Per = null, IReadOnlyList<MixPartRequest>? Parts = null, string? Method = null, MassRequest? ForMeat = null)
 {
-    public Mix ToMix() => new(Name!.Trim(), Kind!.Value, Per!.Value, [.. Parts!.Select(part => part.ToPart(Kind.Value))], Method?.Trim() ?? string.Empty);
+    public Mix ToMix() => new(Name!.Trim(), Kind!.Value, Per!.Value, [.. Parts!.Select(part => part.ToPart(Kind.Value))], Method?.Trim() ?? string.Empty)
+    {
+        ForMassG = Per == MixBasis.AsWritten ? ForMeat?.ToEntered().Grams() ?? Mix.UsualForMassG : Mix.UsualForMassG,
+    };
 }
 
 /// <summary>One of its ingredients; the app looks it up by its name.</summary>
@@ -44,12 +47,24 @@ internal sealed class MixValidator : AbstractValidator<MixRequest>
         });
         RuleFor(mix => mix).Custom((mix, context) =>
         {
-            double most = mix.Per == MixBasis.KilogramOfMeat ? MixLimits.MostPerKilogram : MixLimits.MostPerSquareDecimetre;
+            bool isForMeat = mix.ForMeat is null || (Check.IsPositive(mix.ForMeat) && mix.ForMeat.ToEntered().Grams() is >= MixLimits.LeastForMassG and <= MixLimits.MostForMassG);
+            if (mix.Per == MixBasis.AsWritten && !isForMeat)
+            {
+                context.AddFailure("forMeat.value", $"Write how much meat it is for, {MixLimits.LeastForMassG:0} g to {MixLimits.MostForMassG / 1000:0} kg.");
+                return;
+            }
+
+            (double most, string per) = mix.Per switch
+            {
+                MixBasis.KilogramOfMeat => (MixLimits.MostPerKilogram, "to a kilogram of meat"),
+                MixBasis.AsWritten => (MixLimits.MostPerKilogram * (mix.ForMeat?.ToEntered().Grams() ?? Mix.UsualForMassG) / 1000, "for that much meat"),
+                _ => (MixLimits.MostPerSquareDecimetre, "to a dm² of surface"),
+            };
             for (int i = 0; i < (mix.Parts?.Count ?? 0); i++)
             {
                 if (mix.Parts![i] is { Value: > 0, Unit: { } unit } part && Enum.IsDefined(unit) && Size(part.Value.Value, unit) > most)
                 {
-                    context.AddFailure($"parts[{i}].value", $"That is more than {most:0} g or ml {(mix.Per == MixBasis.KilogramOfMeat ? "to a kilogram of meat" : "to a dm² of surface")}.");
+                    context.AddFailure($"parts[{i}].value", $"That is more than {most:0} g or ml {per}.");
                 }
             }
         });

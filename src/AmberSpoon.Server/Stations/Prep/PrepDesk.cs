@@ -1,10 +1,10 @@
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Marinating;
-using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
@@ -15,6 +15,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <summary>Works at the counter: every change is checked, stored, and then told to all open pages.</summary>
 internal sealed class PrepDesk(
     PrepShelf shelf,
+    MixBook mixes,
     CommandBook commands,
     Turns turns,
     TrayDesk trays,
@@ -27,21 +28,12 @@ internal sealed class PrepDesk(
     KitchenNews news,
     TimeProvider time)
 {
-    private const string OwnPrefix = "own-";
-
-    public static string OwnId(int id) => FormattableString.Invariant($"{OwnPrefix}{id}");
-
     public async Task<PrepView> View(CancellationToken cancel) => await View(await trays.Current(cancel), cancel);
 
     public async Task<PrepView> Save(int trayId, PrepRequest request, CommandHead head, CancellationToken cancel)
     {
         TrayRow tray = await trays.Find(trayId, cancel);
         prepRules.Require(request);
-        if (request.Mix is { } id && (await Listed(cancel)).All(listed => listed.Id != id))
-        {
-            throw ProblemException.InvalidField("mix", "That mix is not there any more. Choose another.");
-        }
-
         return await Change(tray, head, now => request.ToChoice(now.Done), cancel);
     }
 
@@ -65,20 +57,6 @@ internal sealed class PrepDesk(
     public async Task<PrepView> ClearTicks(int trayId, CommandHead head, CancellationToken cancel) =>
         await Change(await trays.Find(trayId, cancel), head, now => now with { Done = [] }, cancel);
 
-    /// <summary>Plans the tray with the coating that the chosen mix makes; the tray's own undo takes it back.</summary>
-    public async Task<PrepView> CoatTray(int trayId, CommandHead head, CancellationToken cancel)
-    {
-        PrepChoice choice = await shelf.Choice((await trays.Find(trayId, cancel)).Id, cancel);
-        if ((await Listed(cancel)).FirstOrDefault(listed => listed.Id == choice.Mix) is not { } chosen || MixKinds.CoatingOf(chosen.Mix.Kind) is not { } coating)
-        {
-            throw ProblemException.InvalidField("mix", "Choose a mix that goes on the meat first.");
-        }
-
-        await trays.ChangePlan(trayId, head, plan => plan with { Chicken = [.. plan.Chicken.Select(lot => lot with { Coating = coating })] }, cancel);
-        await news.Changed(KitchenTopic.Prep);
-        return await View(await trays.Find(trayId, cancel), cancel);
-    }
-
     public async Task<PrepView> SetMeasures(MeasuresRequest request, CommandHead head, CancellationToken cancel)
     {
         measuresRules.Require(request);
@@ -97,7 +75,7 @@ internal sealed class PrepDesk(
     {
         mixRules.Require(request);
         int made = await Once(head, async () => (await shelf.Add(request.ToMix(), cancel)).Id, cancel);
-        return Own(await FindMix(made, cancel));
+        return MixBook.Own(await FindMix(made, cancel));
     }
 
     public async Task<MixListed> ChangeMix(int id, MixRequest request, CommandHead head, CancellationToken cancel)
@@ -118,7 +96,7 @@ internal sealed class PrepDesk(
                 cancel);
         }
 
-        return Own(row);
+        return MixBook.Own(row);
     }
 
     /// <summary>Throws a mix away; a second time changes nothing.</summary>
@@ -145,13 +123,14 @@ internal sealed class PrepDesk(
             row.Id, row.TrayName, row.MixName, new(row.StartedAt, row.TurnAt, row.ReadyAt, row.LatestAt), row.TurnedAt, row.Place == MarinadePlace.Counter))],
         time.GetUtcNow());
 
-    /// <summary>The meat of a tray goes into its marinade now.</summary>
-    public async Task<MarinadesView> StartMarinade(int trayId, CommandHead head, CancellationToken cancel)
+    /// <summary>The meat of a tray goes into one of its marinades now.</summary>
+    public async Task<MarinadesView> StartMarinade(int trayId, MarinadeRequest request, CommandHead head, CancellationToken cancel)
     {
         PrepView view = await View(await trays.Find(trayId, cancel), cancel);
-        if (view is not { Mix: { } mix, Marinade: { } marinade, Meat.Pieces: > 0 })
+        BowlView[] lying = [.. view.Bowls.Where(bowl => bowl.Marinade is not null && (request.Mix is null || bowl.Id == request.Mix))];
+        if (lying is not [{ Marinade: { } marinade } bowl, ..])
         {
-            throw ProblemException.InvalidField("mix", "Choose a marinade or a rub, a length of time, and put chicken on the tray first.");
+            throw ProblemException.InvalidField("mix", "Plan a marinade or a rub that the meat lies in before the oven, and put chicken on the tray first.");
         }
 
         if (view.Choice.FrozenMm is not null)
@@ -162,7 +141,7 @@ internal sealed class PrepDesk(
         var row = new MarinadeRow
         {
             TrayName = view.TrayName,
-            MixName = mix.Mix.Name,
+            MixName = bowl.Mix.Name,
             Place = view.Choice.Place,
             StartedAt = marinade.Times.StartedAt,
             TurnAt = marinade.Times.TurnAt,
@@ -185,12 +164,6 @@ internal sealed class PrepDesk(
 
     public Task<MarinadesView> EndMarinade(int id, CommandHead head, CancellationToken cancel) => WithMarinade(id, head, shelf.End, cancel);
 
-    public async Task<IReadOnlyList<MixListed>> Listed(CancellationToken cancel) =>
-    [
-        .. (await shelf.Mixes(cancel)).Select(Own),
-        .. MixLibrary.All.Select(ready => new MixListed(ready.Id, ready.Mix, IsOwn: false, Version: 1)),
-    ];
-
     private async Task<PrepView> View(TrayRow tray, CancellationToken cancel)
     {
         (PrepChoice choice, int version) = await shelf.Decided(tray.Id, cancel);
@@ -198,7 +171,7 @@ internal sealed class PrepDesk(
     }
 
     private async Task<PrepView> View(TrayRow tray, PrepChoice choice, int version, CancellationToken cancel) =>
-        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await Listed(cancel));
+        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await mixes.Listed(cancel));
 
     /// <summary>Changes what was decided for a tray, once it is known that it can be answered.</summary>
     private async Task<PrepView> Change(TrayRow tray, CommandHead head, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)
@@ -247,6 +220,4 @@ internal sealed class PrepDesk(
 
     private async Task<MixRow> FindMix(int id, CancellationToken cancel) =>
         await shelf.FindMix(id, cancel) ?? throw ProblemException.NotFound("That mix is not there any more.");
-
-    private static MixListed Own(MixRow row) => new(OwnId(row.Id), row.Mix, IsOwn: true, row.Version);
 }

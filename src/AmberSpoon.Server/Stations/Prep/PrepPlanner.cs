@@ -1,6 +1,7 @@
+using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Materials;
-using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Cutting;
 using AmberSpoon.Core.Prep.Judgements;
@@ -8,9 +9,12 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
-using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store.Rows;
 
@@ -30,12 +34,13 @@ internal sealed class PrepPlanner(TimeProvider time)
         TrayPlan plan = tray.Plan;
         DateTimeOffset now = time.GetUtcNow();
         MeatToCoat meat = MeatToCoat.Of(plan.Chicken);
-        TrayLayout? layout = computed?.Layout;
         TrayForecast? forecast = computed?.Forecast;
         IReadOnlyList<CuttingItem> cutting = forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads);
         ThawView? thaw = Thaw(plan, choice, meat, now);
-        MixListed? chosen = mixes.FirstOrDefault(listed => listed.Id == choice.Mix);
-        MixView? mix = chosen is null ? null : Mixed(chosen, choice, plan, meat, measures, layout, forecast);
+        WorkPlan work = Work(plan, choice, mixes, forecast);
+        (Bowl Bowl, ScaledMix Scaled)[] made = [.. work.Bowls.Select(bowl => (bowl, MixScaler.Scale(bowl.Mix, MeatToCoat.Of(bowl.Lots), measures, work.ServeG.GetValueOrDefault(bowl.Id))))];
+        BowlView[] bowls = new BowlView[made.Length];
+        Parallel.For(0, made.Length, i => bowls[i] = View(made[i].Bowl, made[i].Scaled, work, choice, computed, thaw?.ThawedAt ?? now));
         return new(
             tray.Id,
             plan.Name,
@@ -44,10 +49,10 @@ internal sealed class PrepPlanner(TimeProvider time)
             measures,
             meat,
             mixes,
-            mix,
-            mix is null ? null : Marinade(mix, choice, thaw?.ThawedAt ?? now),
+            bowls,
+            [.. plan.Chicken.Select(lot => new LotPrepView(lot.Id, $"{lot.Count} {PieceNames.Plural(plan, lot)}", lot.SkinOn, lot.Coats, SaltJudge.Of(lot, made, measures).Said))],
             thaw,
-            WorkOrder.Of(new(plan, chosen?.Mix, mix?.ServedG ?? 0, choice.MarinateMinutes, choice.Garnish)),
+            OnTheClock(WorkOrder.Of(work), plan, forecast, now),
             cutting,
             cutting.Sum(item => item.MlPerHead),
             CuttingList.WantedMlPerHead,
@@ -55,39 +60,87 @@ internal sealed class PrepPlanner(TimeProvider time)
             [.. choice.Packs.OrderBy(pack => pack.PricePerEdibleKg)],
             Bird(choice),
             choice.RecipeMeatG is { } recipeG && meat.MassG > 0 ? MeatToCoat.Factor(meat.MassG, recipeG) : null,
-            CoatingDiffers(plan, chosen?.Mix),
-            PrepReasons.For(choice, meat, chosen?.Mix),
+            PrepReasons.For(choice, meat, [.. work.Bowls.Select(bowl => bowl.Mix)]),
             now);
     }
 
-    /// <summary>The part of it that may be served; nothing of what never is.</summary>
-    public static double ServedG(Mix mix, PrepChoice choice) => MixKinds.MayBeServed(mix.Kind) ? choice.ServeG : 0;
-
-    private static MixView Mixed(
-        MixListed chosen, PrepChoice choice, TrayPlan plan, MeatToCoat meat, KitchenMeasures measures, TrayLayout? layout, TrayForecast? forecast)
+    /// <summary>What the order of work is made from.</summary>
+    public static WorkPlan Work(TrayPlan plan, PrepChoice choice, IReadOnlyList<MixListed> mixes, TrayForecast? forecast)
     {
-        double serveG = ServedG(chosen.Mix, choice);
-        ScaledMix scaled = MixScaler.Scale(chosen.Mix, meat, measures, serveG);
-        ChickenLot? first = plan.Chicken.Count == 0 ? null : plan.Chicken[0];
-        GlazeBurn? burn = first is null || layout is null || forecast is null || !IsSweet(chosen.Mix, scaled)
+        IReadOnlyList<Bowl> bowls = Bowl.Of(plan, id => mixes.FirstOrDefault(listed => listed.Id == id)?.Mix);
+        return new(plan, bowls, Served(bowls, choice), choice.MarinateMinutes, choice.Garnish, forecast?.Lots.Sum(lot => lot.JuiceMl) ?? 0);
+    }
+
+    /// <summary>A spoonful or two a head, where nothing else is said, g (common practice).</summary>
+    private const double ServedAHeadG = 30;
+
+    /// <summary>What is set aside clean: of what is served at the table; where nothing is planned there, of the first that may be.</summary>
+    private static Dictionary<string, double> Served(IReadOnlyList<Bowl> bowls, PrepChoice choice)
+    {
+        Bowl[] served = [.. bowls.Where(bowl => bowl is { IsServed: true, MeetsMeat: true } && MixKinds.MayBeServed(bowl.Mix.Kind))];
+        if (served.Length > 0)
+        {
+            double each = (choice.ServeG > 0 ? choice.ServeG : Math.Min(PrepLimits.MostServeG, ServedAHeadG * choice.Heads)) / served.Length;
+            return served.ToDictionary(bowl => bowl.Id, _ => each, StringComparer.Ordinal);
+        }
+
+        return choice.ServeG > 0 && bowls.FirstOrDefault(bowl => bowl.MeetsMeat && MixKinds.MayBeServed(bowl.Mix.Kind)) is { } first
+            ? new(StringComparer.Ordinal) { [first.Id] = choice.ServeG }
+            : new(StringComparer.Ordinal);
+    }
+
+    private static BowlView View(Bowl bowl, ScaledMix scaled, WorkPlan work, PrepChoice choice, TrayComputed? computed, DateTimeOffset from)
+    {
+        ChickenLot first = bowl.Lots[0];
+        GlazeBurn? burn = computed is null || !bowl.MeetsMeat || !IsSweet(bowl.Mix, scaled)
             ? null
-            : GlazeBurn.Of(plan, layout, forecast.Of(first.Id), first);
-        var asked = new MixOnMeat(chosen.Mix, scaled, meat, plan.Chicken.Any(lot => lot.SkinOn), choice.MarinateMinutes, choice.Container, burn);
-        return new(chosen.Id, chosen.Mix, scaled, MixKinds.MayBeServed(chosen.Mix.Kind), serveG, MixJudge.Judge(asked), burn);
+            : GlazeBurn.Of(computed.Plan, computed.Layout, computed.Forecast.Of(first.Id), computed.Plan.Chicken.First(lot => lot.Id == first.Id));
+        int soak = bowl.Uses.Max(use => work.SoakOf(use.Coat));
+        var asked = new MixOnMeat(
+            bowl.Mix, scaled, MeatToCoat.Of(bowl.Lots), bowl.Lots.Any(lot => lot.SkinOn), soak, choice.Container, burn, bowl.MeetsRaw ? null : bowl.FirstMinute);
+        return new(
+            bowl.Id,
+            bowl.Mix,
+            scaled,
+            For(bowl, work.Plan),
+            MixKinds.MayBeServed(bowl.Mix.Kind),
+            work.ServeG.GetValueOrDefault(bowl.Id),
+            bowl.MeetsMeat ? MixJudge.Judge(asked) : [],
+            burn,
+            soak > 0 ? Marinade(bowl.Mix, scaled, soak, choice.Place, from) : null);
+    }
+
+    /// <summary>"the thighs, from minute 30 on the wings, at the table"</summary>
+    private static string For(Bowl bowl, TrayPlan plan)
+    {
+        IEnumerable<string> uses = bowl.Uses.Select(use => use.Coat.When switch
+        {
+            CoatTime.AtTable => "at the table",
+            _ when use.Minute is { } minute => $"at minute {minute} on the {PieceNames.Plural(plan, use.Lot)}",
+            CoatTime.UnderSkin => $"under the skin of the {PieceNames.Plural(plan, use.Lot)}",
+            _ => $"on the {PieceNames.Plural(plan, use.Lot)}",
+        });
+        return string.Join(", ", uses.Distinct());
     }
 
     private static bool IsSweet(Mix mix, ScaledMix scaled) => mix.Kind == MixKind.Glaze || (mix.Kind != MixKind.JuiceSauce && scaled.SugarShare > 0.1);
 
-    private static MarinadeOutlook? Marinade(MixView mix, PrepChoice choice, DateTimeOffset from)
+    private static MarinadeOutlook Marinade(Mix mix, ScaledMix scaled, int minutes, MarinadePlace place, DateTimeOffset from)
     {
-        bool lies = choice.MarinateMinutes > 0 && (MixKinds.IsMarinade(mix.Mix.Kind) || mix.Mix.Kind == MixKind.DryRub);
-        if (!lies)
-        {
-            return null;
-        }
+        ContactTime limits = ContactTime.Of(mix, scaled);
+        return new(MarinadeClock.Times(from, minutes, limits, MixKinds.IsMarinade(mix.Kind)), limits, MarinadeClock.Cautions(minutes, place, limits));
+    }
 
-        ContactTime limits = ContactTime.Of(mix.Mix, mix.Scaled);
-        return new(MarinadeClock.Times(from, choice.MarinateMinutes, limits, MixKinds.IsMarinade(mix.Mix.Kind)), limits, MarinadeClock.Cautions(choice.MarinateMinutes, choice.Place, limits));
+    /// <summary>Worked back from the moment the tray goes in; where dinner has no time, from now on.</summary>
+    private static WorkStepView[] OnTheClock(IReadOnlyList<WorkStep> steps, TrayPlan plan, TrayForecast? forecast, DateTimeOffset now)
+    {
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps);
+        DateTimeOffset asSoonAsCanBe = now.AddMinutes(before.DefaultIfEmpty(0).Max());
+        DateTimeOffset inAt = plan.EatAt is { } eatAt && forecast is not null ? DinnerScheduler.BackFrom(eatAt, forecast).InAt : asSoonAsCanBe;
+        return
+        [
+            .. steps.Select((step, i) => new WorkStepView(step.Key, step.Touches, step.Title, step.Detail, step.Hand, (inAt < now ? asSoonAsCanBe : inAt).AddMinutes(-before[i]))),
+        ];
     }
 
     private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now)
@@ -119,7 +172,4 @@ internal sealed class PrepPlanner(TimeProvider time)
             ? price
             : FormattableString.Invariant($"{price} The cheapest pack, {CutTable.For(cheapest.Cut).Plural}, costs {cheapest.PricePerEdibleKg:0.00}: {(bird.PricePerEdibleKg < cheapest.PricePerEdibleKg ? "cutting up the bird is cheaper" : "the pack is cheaper")}."));
     }
-
-    private static Coating? CoatingDiffers(TrayPlan plan, Mix? mix) =>
-        mix is not null && MixKinds.CoatingOf(mix.Kind) is { } coating && plan.Chicken.Any(lot => lot.Coating != coating) ? coating : null;
 }

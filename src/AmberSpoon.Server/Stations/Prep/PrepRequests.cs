@@ -10,7 +10,6 @@ namespace AmberSpoon.Server.Stations.Prep;
 
 /// <summary>What was decided at the counter, anything possibly missing; <see cref="PrepValidator"/> says what is wrong.</summary>
 public sealed record PrepRequest(
-    string? Mix = null,
     double? ServeG = null,
     int? MarinateMinutes = null,
     MarinadePlace? Place = null,
@@ -26,7 +25,7 @@ public sealed record PrepRequest(
     /// <summary>The choice of a request that was found valid.</summary>
     /// <param name="done">Ticks are set one by one, and stay.</param>
     public PrepChoice ToChoice(IReadOnlyList<string> done) => new(
-        Mix,
+        Mix: null,
         ServeG!.Value,
         MarinateMinutes!.Value,
         Place!.Value,
@@ -49,6 +48,9 @@ public sealed record PackRequest(Cut? Cut = null, MassRequest? Mass = null, int?
 
 /// <summary>A whole bird to compare with.</summary>
 public sealed record BirdRequest(MassRequest? Mass = null, decimal? Price = null);
+
+/// <param name="Mix">Into which mix the meat goes; null for the only one.</param>
+public sealed record MarinadeRequest(string? Mix = null);
 
 /// <summary>A step of the order of work, ticked or not.</summary>
 public sealed record TickRequest(string? Key = null, bool? Done = null);

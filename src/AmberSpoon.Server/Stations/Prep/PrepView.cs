@@ -1,4 +1,3 @@
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Cutting;
@@ -7,8 +6,10 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Server.Commands;
+using AmberSpoon.Server.Stations.Mixes;
 
 namespace AmberSpoon.Server.Stations.Prep;
 
@@ -20,10 +21,10 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Measures">What the kitchen measures with.</param>
 /// <param name="Meat">The meat on the tray.</param>
 /// <param name="Mixes">All that can be chosen, the household's own first.</param>
-/// <param name="Mix">The chosen mix, scaled and judged; null for none.</param>
-/// <param name="Marinade">What the clock would say if the meat went in now; null where nothing is marinated.</param>
+/// <param name="Bowls">Every mix that tonight's coats are made of, scaled and judged.</param>
+/// <param name="Lots">Each lot of chicken with its coats.</param>
 /// <param name="Thaw">How long a frozen pack needs first; null where nothing is frozen.</param>
-/// <param name="Order">The order of work.</param>
+/// <param name="Order">The order of work, on the clock.</param>
 /// <param name="Cutting">Vegetables to cut.</param>
 /// <param name="VegetableMlPerHead">All vegetables together, cooked and heaped, ml a head.</param>
 /// <param name="WantedMlPerHead">What cooks reckon with, ml a head.</param>
@@ -31,7 +32,6 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <param name="Packs">What was bought, cheapest meat first.</param>
 /// <param name="Bird">The whole bird; null for none.</param>
 /// <param name="RecipeFactor">What the amounts of a recipe on paper are multiplied by; null where none is followed.</param>
-/// <param name="CoatingDiffers">The tray is planned with another coating than the mix makes.</param>
 /// <param name="Why">What the figures rest on.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record PrepView(
@@ -42,10 +42,10 @@ public sealed record PrepView(
     KitchenMeasures Measures,
     MeatToCoat Meat,
     IReadOnlyList<MixListed> Mixes,
-    MixView? Mix,
-    MarinadeOutlook? Marinade,
+    IReadOnlyList<BowlView> Bowls,
+    IReadOnlyList<LotPrepView> Lots,
     ThawView? Thaw,
-    IReadOnlyList<WorkStep> Order,
+    IReadOnlyList<WorkStepView> Order,
     IReadOnlyList<CuttingItem> Cutting,
     double VegetableMlPerHead,
     double WantedMlPerHead,
@@ -53,24 +53,38 @@ public sealed record PrepView(
     IReadOnlyList<Pack> Packs,
     BirdView? Bird,
     double? RecipeFactor,
-    Coating? CoatingDiffers,
     IReadOnlyList<Explanation> Why,
     DateTimeOffset Now) : IVersioned;
 
-/// <param name="Id">What to choose it by.</param>
-/// <param name="Mix">What it is.</param>
-/// <param name="IsOwn">The household wrote it, and may change it.</param>
-/// <param name="Version">Grows with each change.</param>
-public sealed record MixListed(string Id, Mix Mix, bool IsOwn, int Version) : IVersioned;
-
+/// <summary>A mix that is made tonight, for all coats of it.</summary>
 /// <param name="Id">Which mix.</param>
 /// <param name="Mix">What it is.</param>
-/// <param name="Scaled">For this meat.</param>
+/// <param name="Scaled">For the meat it goes on.</param>
+/// <param name="For">What it is for, in words: "the thighs, and from minute 30 on the wings".</param>
 /// <param name="MayBeServed">Some of it may be set aside clean for the table.</param>
 /// <param name="ServedG">Set aside clean for the table, g; 0 for none.</param>
 /// <param name="Judgements">What a careful cook would say.</param>
 /// <param name="Burn">What tonight's programme does to something sweet; null where nothing is.</param>
-public sealed record MixView(string Id, Mix Mix, ScaledMix Scaled, bool MayBeServed, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn);
+/// <param name="Marinade">What the clock would say if the meat went in now; null where nothing lies in it.</param>
+public sealed record BowlView(
+    string Id, Mix Mix, ScaledMix Scaled, string For, bool MayBeServed, double ServedG, IReadOnlyList<Judgement> Judgements, GlazeBurn? Burn, MarinadeOutlook? Marinade);
+
+/// <summary>One lot of chicken as the counter has it.</summary>
+/// <param name="Id">Its number on the tray.</param>
+/// <param name="Name">What it is: "6 bone-in thighs".</param>
+/// <param name="SkinOn">Whether there is skin to push something under.</param>
+/// <param name="Coats">Its stack of coats, innermost first.</param>
+/// <param name="Salt">All its salt together, judged.</param>
+public sealed record LotPrepView(int Id, string Name, bool SkinOn, IReadOnlyList<LotCoat> Coats, Judgement Salt);
+
+/// <summary>One step of the order of work, on the clock.</summary>
+/// <param name="Key">A word that stays the same while the plan stays the same.</param>
+/// <param name="Touches">What hands and board meet.</param>
+/// <param name="Title">What to do.</param>
+/// <param name="Detail">How; perhaps empty.</param>
+/// <param name="Hand">Which hand, at a crumb station.</param>
+/// <param name="At">When to begin it so that the tray goes in on time.</param>
+public sealed record WorkStepView(string Key, Touches Touches, string Title, string Detail, Hand Hand, DateTimeOffset At);
 
 /// <param name="Times">If the meat goes in now, or, where it is frozen, as soon as it is thawed.</param>
 /// <param name="Limits">What the mix bears.</param>

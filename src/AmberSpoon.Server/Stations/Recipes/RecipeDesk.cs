@@ -1,6 +1,5 @@
 using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Prep;
-using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
@@ -11,6 +10,7 @@ using AmberSpoon.Formats.Recipes.ToKitchen;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Prep;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store;
@@ -19,7 +19,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Recipes;
 
 /// <summary>Brings recipes in and gives plans away. What is refused leaves nothing behind.</summary>
-internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf trayShelf, PrepShelf prepShelf, PrepDesk prep, TrayPlanner planner, KitchenNews news)
+internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf trayShelf, PrepShelf prepShelf, MixBook mixes, TrayPlanner planner, KitchenNews news)
 {
     private const int LongestCheckMinutes = 240;
 
@@ -29,11 +29,11 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
         try
         {
             RecipeTranslation made = RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan);
-            return new(reading.Recipe, reading.NotUnderstood, made.Plan, made.Mix, made.LeftOut);
+            return new(reading.Recipe, reading.NotUnderstood, made.Plan, made.Mixes, made.LeftOut);
         }
         catch (RecipeFormatException none)
         {
-            return new(reading.Recipe, [.. reading.NotUnderstood, none.Message], null, null, []);
+            return new(reading.Recipe, [.. reading.NotUnderstood, none.Message], null, [], []);
         }
     }
 
@@ -46,16 +46,15 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
             head.CommandId,
             () => prepShelf.AddRecipe(
                 trayShelf,
-                plan,
-                made.Mix,
-                row => PrepChoice.Usual with { Mix = row is null ? null : PrepDesk.OwnId(row.Id), Heads = Math.Clamp(reading.Recipe.Serves ?? PrepChoice.Usual.Heads, 1, PrepLimits.MostHeads) },
+                made.Mixes,
+                rows => Numbered(plan, rows),
+                PrepChoice.Usual with { Heads = Math.Clamp(reading.Recipe.Serves ?? PrepChoice.Usual.Heads, 1, PrepLimits.MostHeads) },
                 cancel),
             cancel);
         TrayRow tray = await trays.Find(trayId, cancel);
-        string? mix = (await prepShelf.Choice(trayId, cancel)).Mix;
         await news.TrayChanged(tray.Id, tray.Version);
         await news.Changed(KitchenTopic.Prep);
-        return new(tray.Id, tray.Plan.Name, mix, Asker.WhileWaiting(() => Check(plan, reading.Recipe), cancel));
+        return new(tray.Id, tray.Plan.Name, [.. tray.Plan.Chicken.SelectMany(lot => lot.Coats).Select(coat => coat.Mix).OfType<string>().Distinct()], Asker.WhileWaiting(() => Check(plan, reading.Recipe), cancel));
     }
 
     /// <summary>A tray, its mix and its order of work as JSON-LD.</summary>
@@ -68,11 +67,25 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
         }
 
         PrepChoice choice = await prepShelf.Choice(trayId, cancel);
-        Mix? mix = (await prep.Listed(cancel)).FirstOrDefault(listed => listed.Id == choice.Mix)?.Mix;
-        double serveG = mix is null ? 0 : PrepPlanner.ServedG(mix, choice);
-        ScaledMix? scaled = mix is null ? null : MixScaler.Scale(mix, MeatToCoat.Of(tray.Plan.Chicken), await prepShelf.Measures(cancel), serveG);
-        IReadOnlyList<WorkStep> order = WorkOrder.Of(new(tray.Plan, mix, serveG, choice.MarinateMinutes, choice.Garnish));
-        return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(tray.Plan, trays.Computed(tray)!.Forecast, scaled, order, choice.Heads)));
+        TrayComputed computed = trays.Computed(tray)!;
+        WorkPlan work = PrepPlanner.Work(tray.Plan, choice, await mixes.Listed(cancel), computed.Forecast);
+        KitchenMeasures measures = await prepShelf.Measures(cancel);
+        return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(
+            tray.Plan,
+            computed.Forecast,
+            [.. work.Bowls.Select(bowl => (bowl.Mix.Name, MixScaler.Scale(bowl.Mix, MeatToCoat.Of(bowl.Lots), measures, work.ServeG.GetValueOrDefault(bowl.Id))))],
+            WorkOrder.Of(work),
+            choice.Heads)));
+    }
+
+    /// <summary>The tray with its coats named by the numbers that their mixes have now.</summary>
+    private static TrayPlan Numbered(TrayPlan plan, IReadOnlyList<MixRow> rows)
+    {
+        Dictionary<string, string> ids = rows.Select((row, i) => (Said: RecipeTranslation.IdOf(i), row.Id)).ToDictionary(mix => mix.Said, mix => MixBook.OwnId(mix.Id), StringComparer.Ordinal);
+        return plan with
+        {
+            Chicken = [.. plan.Chicken.Select(lot => lot with { Coats = [.. lot.Coats.Select(coat => coat with { Mix = coat.Mix is { } said ? ids.GetValueOrDefault(said, said) : null })] })],
+        };
     }
 
     /// <summary>Laid out; where one tray is too small, vegetables go on a second.</summary>

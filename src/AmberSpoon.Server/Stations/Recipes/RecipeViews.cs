@@ -12,14 +12,14 @@ public sealed record RecipeText(string? Text = null);
 /// <param name="Recipe">As read.</param>
 /// <param name="NotUnderstood">What was not, in sentences.</param>
 /// <param name="Plan">The tray it would make; null where it has no chicken.</param>
-/// <param name="Mix">The mix it would make; null for none.</param>
+/// <param name="Mixes">The mixes it would make.</param>
 /// <param name="LeftOut">Lines that would become neither.</param>
 public sealed record RecipeUnderstood(
-    RecipeDocument Recipe, IReadOnlyList<string> NotUnderstood, TrayPlan? Plan, Mix? Mix, IReadOnlyList<string> LeftOut);
+    RecipeDocument Recipe, IReadOnlyList<string> NotUnderstood, TrayPlan? Plan, IReadOnlyList<Mix> Mixes, IReadOnlyList<string> LeftOut);
 
 /// <summary>What was made of a recipe.</summary>
 /// <param name="TrayId">The new tray, which is the one being worked on now.</param>
 /// <param name="TrayName">Its name.</param>
-/// <param name="MixId">The new mix; null for none.</param>
+/// <param name="MixIds">The new mixes.</param>
 /// <param name="Check">What the recipe's own oven and time would do; null where it names none.</param>
-public sealed record RecipeMade(int TrayId, string TrayName, string? MixId, RecipeOutcome? Check);
+public sealed record RecipeMade(int TrayId, string TrayName, IReadOnlyList<string> MixIds, RecipeOutcome? Check);

@@ -39,10 +39,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(Check.IsChosen(lot.Cut), $"{at}.cut", "Choose a cut.");
         Require(lot.SkinOn is not null, $"{at}.skinOn", "Say whether the skin is on.");
         Require(lot.SkinDown is not null, $"{at}.skinDown", "Say which side is down.");
-        Require(Check.IsChosen(lot.Coating), $"{at}.coating", Check.Choose);
-        Require(lot.Coating != Coating.Stuffed || lot.Cut == Cut.BonelessBreast, $"{at}.coating", "Only a boneless breast is slit and stuffed here. Choose that cut, or another coating.");
-        Require(
-            lot.Coating is not (Coating.ButterUnderSkin or Coating.HerbsUnderSkin) || lot.SkinOn == true, $"{at}.coating", "There is no skin to push it under: leave the skin on, or choose another coating.");
+        Coats(lot, at);
         Require(Check.IsChosen(lot.StartFrom), $"{at}.startFrom", Check.Choose);
         Require(lot.StartFrom != StartingPoint.Frozen, $"{at}.startFrom", "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
         Goal(lot.Goal, at);
@@ -55,6 +52,26 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
             PieceIsPossible(lot, at, heightUsable);
             Filling(lot, at);
         }
+    }
+
+    /// <summary>A lot says its stack of coats, or one coating.</summary>
+    private void Coats(ChickenLotRequest lot, string at)
+    {
+        var checks = new CoatChecks(context.Fail);
+        bool isOne = lot.Coats is null;
+        if (isOne ? !Require(Check.IsChosen(lot.Coating), $"{at}.coating", Check.Choose) : !checks.AreRead(lot.Coats!, $"{at}.coats"))
+        {
+            return;
+        }
+
+        IEnumerable<PlannedStep> drains = (plan.Steps ?? []).Where(step => step is { Kind: StepKind.Drain, AtMinutes: not null }).Select(step => step!.ToStep());
+        checks.Stack(
+            lot.ToCoats(),
+            lot.Cut ?? Cut.BonelessBreast,
+            lot.SkinOn ?? true,
+            drains,
+            lot.AddAtMinutes ?? 0,
+            fault => isOne ? $"{at}.coating" : $"{at}.coats[{fault.Coat}].{fault.Field}");
     }
 
     private void Sear(SearRequest? sear, string at)
@@ -71,6 +88,10 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(Check.IsChosen(sear.Pan), $"{at}.sear.pan", "Choose the pan: cast iron, steel or non-stick.");
     }
 
+    /// <summary>Slit and filled, by its cut or by one of its coats.</summary>
+    public static bool IsStuffed(ChickenLotRequest? lot) => lot is not null
+        && (lot.Cut == Cut.StuffedBreast || (lot.Coats is { } coats ? coats.Any(coat => coat?.Kind == Coating.Stuffed) : lot.Coating == Coating.Stuffed));
+
     private void Filling(ChickenLotRequest lot, string at)
     {
         if (lot.Filling is not { } filling)
@@ -78,7 +99,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
             return;
         }
 
-        bool isStuffed = lot.Coating == Coating.Stuffed || lot.Cut == Cut.StuffedBreast;
+        bool isStuffed = IsStuffed(lot);
         if (!Require(isStuffed, $"{at}.filling.value", "Nothing is slit and stuffed here: choose that first, or leave the filling out.")
             || !Require(Check.IsPositive(filling), $"{at}.filling.value", "Write the filling’s mass as a number above 0."))
         {
@@ -146,7 +167,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
     {
         CutFacts facts = CutTable.For(lot.Cut!.Value);
         (double lowG, double highG) = TrayPlanLimits.PieceMass(facts);
-        var made = new ChickenLot(0, facts.Cut, true, Coating.Oil, lot.Sizes!.ToSizes(), lot.Height is null || !heightUsable ? null : lot.Height.ToEntered(), StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(facts.Cut, TemperatureUnit.Celsius));
+        var made = new ChickenLot(0, facts.Cut, true, [Coating.Oil], lot.Sizes!.ToSizes(), lot.Height is null || !heightUsable ? null : lot.Height.ToEntered(), StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(facts.Cut, TemperatureUnit.Celsius));
         IReadOnlyList<double> masses = made.MassesG();
         if (masses.Any(mass => !(mass >= lowG && mass <= highG)))
         {

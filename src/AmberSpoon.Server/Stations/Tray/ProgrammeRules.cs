@@ -1,4 +1,3 @@
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using FluentValidation;
@@ -87,7 +86,7 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
     /// <summary>A filling warms too slowly in a gentle oven.</summary>
     private void GentleOven(TemperatureRequest? setting, string field)
     {
-        bool isStuffed = plan.Chicken?.Any(lot => lot?.Coating == Coating.Stuffed || lot?.Cut == Cut.StuffedBreast) ?? false;
+        bool isStuffed = plan.Chicken?.Any(LotRules.IsStuffed) ?? false;
         if (isStuffed && setting is { Value: { } value, Unit: { } unit } && double.IsFinite(value)
             && Math.Round(Temperature.From(value, unit).Celsius, 1) is >= TrayPlanLimits.LowestOvenC and < TrayPlanLimits.LowestStuffedOvenC)
         {
@@ -167,6 +166,9 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
                 break;
             case StepKind.Swap when plan.Vessels?.Count != TrayPlanLimits.MostVessels:
                 context.Fail($"{at}.kind", "There is only one tray: nothing to swap with.");
+                break;
+            case StepKind.Coat:
+                context.Fail($"{at}.kind", "A coat goes on by itself: write it into the coats of its food, with its minute.");
                 break;
             case StepKind.Shelf:
                 Shelf(step, at);

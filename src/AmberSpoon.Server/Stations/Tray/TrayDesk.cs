@@ -8,6 +8,7 @@ using AmberSpoon.Core.Trays.Ways;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
 using FluentValidation;
@@ -19,7 +20,7 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// to all open pages. Questions change nothing.
 /// </summary>
 internal sealed class TrayDesk(
-    TrayShelf shelf, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
+    TrayShelf shelf, MixBook mixes, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
 {
     /// <summary>Taken to make the first tray, so that two pages that open an empty kitchen share one.</summary>
     private const string FirstTray = "first tray";
@@ -47,15 +48,26 @@ internal sealed class TrayDesk(
     /// <summary>What follows from a tray's plan; null while it is empty.</summary>
     public TrayComputed? Computed(TrayRow row) => row.Plan.IsEmpty ? null : answers.Of(row);
 
-    public Task<TrayView> Save(int id, TrayPlanRequest request, CommandHead head, CancellationToken cancel) => Change(
-        id,
-        head,
-        _ =>
-        {
-            validator.Require(request);
-            return request.ToPlan();
-        },
-        cancel);
+    public async Task<TrayView> Save(int id, TrayPlanRequest request, CommandHead head, CancellationToken cancel)
+    {
+        Func<TrayPlan, TrayPlan> named = await mixes.Naming(cancel);
+        return await Change(
+            id,
+            head,
+            _ =>
+            {
+                validator.Require(request);
+                return named(request.ToPlan());
+            },
+            cancel);
+    }
+
+    /// <summary>One stack of coats on some of a tray's lots.</summary>
+    public async Task<TrayView> Coat(int id, CoatsRequest request, CommandHead head, CancellationToken cancel)
+    {
+        Func<TrayPlan, TrayPlan> named = await mixes.Naming(cancel);
+        return await Change(id, head, row => named(request.On(planner.WithoutPastDinner(row.Plan))), cancel);
+    }
 
     /// <summary>A school's steps in place of the plan's own.</summary>
     public Task<TrayView> Tend(int id, TendingRequest request, CommandHead head, CancellationToken cancel) => Change(

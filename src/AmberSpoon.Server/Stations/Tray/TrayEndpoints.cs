@@ -36,6 +36,10 @@ internal static class TrayEndpoints
             .WithName("SaveTray").WithSummary("Checks, lays, answers and stores a tray; stores nothing when it refuses.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
 
+        trays.MapPut("/{id:int}/coats", (int id, CoatsRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Coat(id, request, head, cancel))
+            .WithName("CoatLots").WithSummary("One stack of coats on some of a tray’s chicken, or on all of it.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);
+
         trays.MapPost("/{id:int}/tending", (int id, TendingRequest request, [AsParameters] CommandHead head, TrayDesk desk, CancellationToken cancel) => desk.Tend(id, request, head, cancel)).Checked<TendingRequest>()
             .WithName("TendTray").WithSummary("A school’s tending steps, at times that fit this tray.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound).ProducesValidationProblem(StatusCodes.Status409Conflict);

@@ -3,6 +3,7 @@ using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Server.Stations.Tray;
@@ -59,15 +60,19 @@ public sealed record ChickenLotRequest(
     CoreGoalRequest? Goal = null,
     MassRequest? Filling = null,
     bool? PartlySkinned = null,
-    SearRequest? Sear = null)
+    SearRequest? Sear = null,
+    IReadOnlyList<CoatRequest>? Coats = null)
 {
+    /// <summary>Its stack of coats; a lot that names one coating only has that.</summary>
+    public IReadOnlyList<LotCoat> ToCoats() => Coats is { } coats ? [.. coats.Select(coat => coat.ToCoat())] : Coating is { } one and not Core.Food.Coating.Oil ? [one] : [];
+
     /// <param name="shared">The goal of lots without their own, or null.</param>
     /// <param name="unit">The unit in which a cut's usual goal is said.</param>
     public ChickenLot ToLot(EnteredTemperature? shared, TemperatureUnit unit) => new(
         Id!.Value,
         Cut!.Value,
         SkinOn!.Value,
-        Coating!.Value,
+        ToCoats(),
         Sizes!.ToSizes(),
         Height?.ToEntered(),
         StartFrom!.Value,
@@ -80,6 +85,19 @@ public sealed record ChickenLotRequest(
         Filling = Filling?.ToEntered(),
         PartlySkinned = PartlySkinned ?? false,
         Sear = Sear?.ToSear(),
+    };
+}
+
+/// <summary>One coat of a lot, innermost first.</summary>
+public sealed record CoatRequest(
+    Coating? Kind = null, CoatTime? When = null, string? Mix = null, int? AtMinutes = null, int? SoakMinutes = null, bool? IsScrapedOff = null, string? Name = null)
+{
+    public LotCoat ToCoat() => new(Kind!.Value, When ?? LotCoat.UsualTime(Kind.Value), Mix)
+    {
+        Name = Mix is null ? null : Name,
+        AtMinutes = When == CoatTime.AtMinute ? AtMinutes : null,
+        SoakMinutes = When == CoatTime.Before ? SoakMinutes : null,
+        IsScrapedOff = IsScrapedOff ?? false,
     };
 }
 

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Tending;
@@ -65,7 +66,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
         TrayDetails details = computed.Details.Value;
         var answer = new TrayAnswer(
-            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why, Overfull(row.Plan, computed.Layout));
+            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why, Overfull(row.Plan, computed.Layout), CoatSteps(row.Plan));
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
 
@@ -117,6 +118,15 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
     }
 
+    private static CoatStepView[] CoatSteps(TrayPlan plan) =>
+    [
+        .. plan.HandSteps().Where(step => step.Coat is not null).Select(step =>
+        {
+            ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == step.Coat!.Lot);
+            return new CoatStepView(lot.Id, step.Coat!.Index, step.AtMinutes, CoatWords.PutOn(lot.Coats[step.Coat.Index], PieceNames.Plural(plan, lot)));
+        }),
+    ];
+
     /// <summary>Food that lies on top of other food, for each tray that has some: said, and baked as it is.</summary>
     private static OverfullView[] Overfull(TrayPlan plan, TrayLayout layout) =>
     [
@@ -139,6 +149,15 @@ internal sealed class TrayPlanner(TimeProvider time)
         foreach (LotForecast lot in forecast.Lots.Where(lot => lot.InMinutes >= end))
         {
             throw ProblemException.InvalidField("steps", $"The {NameOf(plan, lot.Lot)} would go in when everything else is out.");
+        }
+
+        // What leaves when it is done has left: nothing can be put on it in the oven after that.
+        foreach (PlannedStep step in plan.HandSteps().Where(step => step.Coat is { } coat && step.AtMinutes >= forecast.Of(coat.Lot).OutMinutes))
+        {
+            int lot = plan.Chicken.ToList().FindIndex(chicken => chicken.Id == step.Coat!.Lot);
+            throw ProblemException.InvalidField(
+                $"chicken[{lot}].coats[{step.Coat!.Index}].atMinutes",
+                $"The {NameOf(plan, step.Coat.Lot)} are out by minute {forecast.Of(step.Coat.Lot).OutMinutes}: put this on earlier, or at the table.");
         }
     }
 
@@ -177,11 +196,11 @@ internal sealed class TrayPlanner(TimeProvider time)
             () => crowding = CrowdingCost.Of(plan, layout, forecast),
             () => effects = StepEffects.Of(plan, layout, forecast),
             () => brush = IsBrushed(plan) ? new(LastBaste.Minutes(plan, layout, forecast)) : null);
-        return new(HandsOn.Of(plan, forecast), crowding, effects, brush, TrayCautions.For(plan, forecast), ForecastReasons.For(plan, forecast));
+        return new(HandsOn.Of(plan, forecast), crowding, effects, brush, [.. TrayCautions.For(plan, forecast), .. CoatCautions.For(plan, brush?.UntilMinutes)], ForecastReasons.For(plan, forecast));
     }
 
     /// <summary>Something wet that met raw meat may be brushed on again.</summary>
     private static bool IsBrushed(TrayPlan plan) => plan.Chicken.Count > 0
         && (plan.Steps.Any(step => step.Kind == StepKind.Baste)
-            || plan.Chicken.Any(lot => lot.Coating is Coating.Glaze or Coating.WetMarinade or Coating.ThickMarinade));
+            || plan.Chicken.Any(lot => lot.Coats.Any(coat => coat.When != CoatTime.AtTable && StackedCoats.IsWet(coat.Kind))));
 }

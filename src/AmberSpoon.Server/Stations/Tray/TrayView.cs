@@ -29,6 +29,7 @@ public sealed record TrayView(
 /// <param name="Brush">Until when a brush that met raw meat may be used; null where nothing is brushed on.</param>
 /// <param name="Cautions">What a careful friend would say.</param>
 /// <param name="Why">What it rests on.</param>
+/// <param name="CoatSteps">Coats that go on in the oven.</param>
 /// <param name="Overfull">Trays that hold more than lies side by side on them; usually none.</param>
 public sealed record TrayAnswer(
     TrayForecast Forecast,
@@ -40,7 +41,15 @@ public sealed record TrayAnswer(
     BrushAnswer? Brush,
     IReadOnlyList<string> Cautions,
     IReadOnlyList<Explanation> Why,
-    IReadOnlyList<OverfullView> Overfull);
+    IReadOnlyList<OverfullView> Overfull,
+    IReadOnlyList<CoatStepView> CoatSteps);
+
+/// <summary>A coat that goes on in the oven.</summary>
+/// <param name="Lot">On which lot.</param>
+/// <param name="Index">Which of its coats, from 0.</param>
+/// <param name="AtMinutes">Minutes since the first food went in.</param>
+/// <param name="Title">What hands do: "Brush “Apricot glaze” on the thighs".</param>
+public sealed record CoatStepView(int Lot, int Index, int AtMinutes, string Title);
 
 /// <summary>A tray that holds more than lies side by side on it.</summary>
 /// <param name="Vessel">Which, from 0.</param>

@@ -1,0 +1,44 @@
+namespace AmberSpoon.Core.Prep.Order;
+
+/// <summary>
+/// The order of work on the clock, worked back from the moment the tray goes in: what lies in a marinade goes in early enough, and
+/// the oven is on in time. How long each step takes is common practice, give or take a half.
+/// </summary>
+public static class WorkClock
+{
+    /// <summary>An oven is hot after so long, min (common practice).</summary>
+    public const double PreheatMinutes = 15;
+
+    /// <param name="steps">The order of work.</param>
+    /// <returns>When each begins, min before the tray goes in; never rising.</returns>
+    public static IReadOnlyList<double> MinutesBefore(IReadOnlyList<WorkStep> steps)
+    {
+        double[] before = new double[steps.Count];
+        double done = 0;
+        for (int i = steps.Count - 1; i >= 0; i--)
+        {
+            WorkStep step = steps[i];
+
+            // Meat that waits is waited for by the first step that needs it, which is not before what stands next in the order.
+            double waited = step.WaitMinutes > 0 ? Math.Max(done, Needed(steps, before, i) + step.WaitMinutes) : done;
+            before[i] = Math.Max(waited + step.Minutes, step.Key == WorkOrder.OvenKey ? PreheatMinutes : 0);
+            done = before[i];
+        }
+
+        return before;
+    }
+
+    /// <summary>When the meat that waits is taken up again, min before the tray goes in.</summary>
+    private static double Needed(IReadOnlyList<WorkStep> steps, double[] before, int waiting)
+    {
+        for (int i = waiting + 1; i < steps.Count; i++)
+        {
+            if (steps[i].Key == WorkOrder.TakenUp(steps[waiting].Key))
+            {
+                return before[i];
+            }
+        }
+
+        return 0;
+    }
+}
