@@ -6,9 +6,8 @@ namespace AmberSpoon.Server.Tests;
 /// <summary>What the counter makes of trays of other kinds, and whom it tells.</summary>
 public sealed class CounterTests
 {
-    private static JsonObject Choice(string? mix) => new()
+    private static JsonObject Choice() => new()
     {
-        ["mix"] = mix,
         ["serveG"] = 40,
         ["marinateMinutes"] = 60,
         ["place"] = "fridge",
@@ -19,7 +18,7 @@ public sealed class CounterTests
     };
 
     private static string[] Topics(JsonNode prep, string level) =>
-        [.. prep["mix"]!["judgements"]!.AsArray().Where(said => (string)said!["level"]! == level).Select(said => (string)said!["topic"]!)];
+        [.. prep["bowls"]![0]!["judgements"]!.AsArray().Where(said => (string)said!["level"]! == level).Select(said => (string)said!["topic"]!)];
 
     [Fact]
     public async Task A_glaze_is_followed_through_tonights_oven()
@@ -28,8 +27,9 @@ public sealed class CounterTests
         JsonObject plan = Kitchen.GoodPlan();
         plan["ovenSetting"]!["value"] = 250;
         await kitchen.SaveTray(plan);
-        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("mustard-honey"));
-        JsonNode burn = prep!["mix"]!["burn"]!;
+        await kitchen.Coat("""[{ "kind": "glaze", "mix": "mustard-honey" }]""");
+        JsonNode prep = await kitchen.Get("/api/prep");
+        JsonNode burn = prep["bowls"]![0]!["burn"]!;
         Assert.Contains((string)burn["fromStart"]!, new HashSet<string> { "deep", "burnt" });
         Assert.Equal((int)(await kitchen.Get("/api/tray"))["answer"]!["forecast"]!["lots"]![0]!["outMinutes"]!, (int)burn["outMinutes"]!);
         Assert.Contains("burning", Topics(prep, (string)burn["fromStart"]! == "burnt" ? "warn" : "note"));
@@ -40,12 +40,13 @@ public sealed class CounterTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
-        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("egg-crumb"));
+        await kitchen.Coat("""[{ "kind": "crumbOverEgg", "mix": "egg-crumb" }]""");
+        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
         Assert.Contains("skin", Topics(prep!, "warn"));
-        Assert.Equal(0, (double)prep!["mix"]!["servedG"]!);
-        Assert.Null(prep["marinade"]);
-        (_, prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("lime-soy"));
-        Assert.Contains("container", Topics(prep!, "warn"));
+        Assert.Equal(0, (double)prep!["bowls"]![0]!["servedG"]!);
+        Assert.Null(prep["bowls"]![0]!["marinade"]);
+        await kitchen.Coat("""[{ "kind": "wetMarinade", "mix": "lime-soy" }]""");
+        Assert.Contains("container", Topics(await kitchen.Get("/api/prep"), "warn"));
     }
 
     [Fact]
@@ -55,10 +56,10 @@ public sealed class CounterTests
         JsonObject plan = Kitchen.Supper();
         plan["chicken"] = new JsonArray();
         await kitchen.SaveTray(plan);
-        (int status, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("harvest-rub"));
+        (int status, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
         Assert.Equal(200, status);
         Assert.Null(prep!["portions"]);
-        Assert.Equal(0, (double)prep["mix"]!["scaled"]!["totalG"]!);
+        Assert.Empty(prep["bowls"]!.AsArray());
         Assert.Equal(2, prep["cutting"]!.AsArray().Count);
         Assert.DoesNotContain(prep["order"]!.AsArray(), step => (string)step!["touches"]! == "raw");
         Assert.True((double)prep["vegetableMlPerHead"]! > 0);
@@ -70,12 +71,15 @@ public sealed class CounterTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
-        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("harvest-rub"));
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        await kitchen.Coat("""[{ "kind": "dryRub", "mix": "harvest-rub" }]""");
         await kitchen.Send(HttpMethod.Post, "/api/trays/1/duplicate");
-        Assert.Null((await kitchen.Get("/api/prep"))["mix"]);
+        JsonNode copy = await kitchen.Get("/api/prep");
+        Assert.Equal(4, (int)copy["choice"]!["heads"]!);
+        Assert.Equal("harvest-rub", (string)copy["bowls"]![0]!["id"]!);
         kitchen.Clock.Advance(TimeSpan.FromSeconds(1));
         await kitchen.Send(HttpMethod.Post, "/api/trays/1/open");
-        Assert.Equal("harvest-rub", (string)(await kitchen.Get("/api/prep"))["mix"]!["id"]!);
+        Assert.Equal(2, (int)(await kitchen.Get("/api/prep"))["choice"]!["heads"]!);
     }
 
     [Fact]
@@ -101,9 +105,9 @@ public sealed class CounterTests
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
         await using OpenPage page = await OpenPage.On(kitchen);
-        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice("lemon-garlic"));
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        await kitchen.Coat("""[{ "kind": "wetMarinade", "mix": "lemon-garlic" }]""");
         await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade");
-        await kitchen.Send(HttpMethod.Post, "/api/prep/1/coat");
-        Assert.Equal(["prep", "marinades", "tray", "prep"], await page.Hear(4));
+        Assert.Equal(["prep", "tray", "marinades"], await page.Hear(3));
     }
 }

@@ -170,6 +170,13 @@ internal sealed class Kitchen : IAsyncDisposable
         return await SaveFirst(plan);
     }
 
+    /// <summary>One stack of coats on all chicken of a tray.</summary>
+    public async Task Coat(string coats, int tray = 1)
+    {
+        (int status, JsonNode? body) = await Send(HttpMethod.Put, FormattableString.Invariant($"/api/trays/{tray}/coats"), raw: $$"""{ "coats": {{coats}} }""");
+        Xunit.Assert.True(status == 200, body?.ToJsonString());
+    }
+
     private Task<(int Status, JsonNode? Body)> SaveFirst(JsonNode plan) => Send(HttpMethod.Put, "/api/trays/1", plan);
 
     /// <summary>Saves the good plan and puts it in; gives the bake's id.</summary>

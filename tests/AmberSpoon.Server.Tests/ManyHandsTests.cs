@@ -214,7 +214,7 @@ public sealed class ManyHandsTests
         """)!.AsObject();
 
     private static JsonObject Choice() => JsonNode.Parse("""
-        {"mix":null,"serveG":0,"marinateMinutes":0,"place":"fridge","container":"bag","frozen":null,"garnish":false,"heads":4,"portionG":160,"packs":[],"bird":null,"recipeMeat":null}
+        {"serveG":0,"marinateMinutes":0,"place":"fridge","container":"bag","frozen":null,"garnish":false,"heads":4,"portionG":160,"packs":[],"bird":null,"recipeMeat":null}
         """)!.AsObject();
 
     private static async Task<HttpStatusCode> From(Kitchen kitchen, string path, params (string Name, string Value)[] headers)

@@ -42,7 +42,7 @@ public sealed class NothingUncomputableTests
     {
         await using var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.GoodPlan());
-        JsonObject choice = JsonNode.Parse("""{"mix":null,"serveG":0,"marinateMinutes":0,"place":"fridge","container":"bag","frozen":null,"garnish":false,"heads":4,"portionG":160,"packs":[],"bird":null,"recipeMeat":null}""")!.AsObject();
+        JsonObject choice = JsonNode.Parse("""{"serveG":0,"marinateMinutes":0,"place":"fridge","container":"bag","frozen":null,"garnish":false,"heads":4,"portionG":160,"packs":[],"bird":null,"recipeMeat":null}""")!.AsObject();
         (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", raw: Kitchen.With(choice, field, json));
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]![named]);

@@ -1,4 +1,5 @@
 using System.Text.Json.Nodes;
+using Microsoft.Data.Sqlite;
 using Xunit;
 
 namespace AmberSpoon.Server.Tests;
@@ -7,7 +8,7 @@ public sealed class PrepTests
 {
     private static JsonObject Choice() => JsonNode.Parse("""
         {
-          "mix": "lemon-garlic", "serveG": 60, "marinateMinutes": 120, "place": "fridge", "container": "bag", "frozen": null,
+          "serveG": 60, "marinateMinutes": 120, "place": "fridge", "container": "bag", "frozen": null,
           "garnish": false, "heads": 3, "portionG": 130,
           "recipeMeat": null, "packs": [{ "cut": "boneInThigh", "mass": { "value": 990, "unit": "gram" }, "count": 6, "price": 6.93 }], "bird": null
         }
@@ -19,6 +20,7 @@ public sealed class PrepTests
     {
         var kitchen = new Kitchen();
         await kitchen.SaveTray(Kitchen.Supper());
+        await kitchen.Coat("""[{ "kind": "wetMarinade", "when": "before", "mix": "lemon-garlic" }]""");
         return kitchen;
     }
 
@@ -32,12 +34,15 @@ public sealed class PrepTests
         Assert.Equal(200, status);
         Assert.Equal(990, (double)prep!["meat"]!["massG"]!, 1);
         Assert.InRange((double)prep["meat"]!["surfaceDm2"]!, 8, 16);
-        Assert.Equal(60, (double)prep["mix"]!["servedG"]!);
-        Assert.InRange((double)prep["mix"]!["scaled"]!["saltPercent"]!["rounded"]!, 1.0, 1.5);
-        Assert.Equal(["fresh", "stir", "aside", "unwrap", "trim", "into-marinade", "wash-1"], Keys(prep).Skip(1).Take(7));
+        Assert.Equal(60, (double)prep["bowls"]![0]!["servedG"]!);
+        Assert.InRange((double)prep["bowls"]![0]!["scaled"]!["saltPercent"]!["rounded"]!, 1.0, 1.5);
+        Assert.Equal(["fresh-lemon-garlic", "stir-lemon-garlic", "aside-lemon-garlic", "unwrap-first", "trim-first", "into-1-0", "wash-1"], Keys(prep).Skip(1).Take(7));
         Assert.Equal([2, 3], prep["cutting"]!.AsArray().Select(item => (int)item!["lot"]!));
         Assert.Equal(9.66, (double)prep["portions"]!["costPerEdibleKg"]!, 0.01);
-        Assert.Equal("wetMarinade", (string)prep["coatingDiffers"]!);
+        Assert.Equal("fine", (string)prep["lots"]![0]!["salt"]!["level"]!);
+        Assert.Equal("Lemon and garlic", (string)prep["lots"]![0]!["coats"]![0]!["name"]!);
+        DateTimeOffset[] at = [.. prep["order"]!.AsArray().Select(step => (DateTimeOffset)step!["at"]!)];
+        Assert.Equal(at.Order(), at);
         Assert.All(["Amounts", "Salt", "Portions"], title => Assert.Contains(prep["why"]!.AsArray(), reason => (string)reason!["title"]! == title && ((string)reason["source"]!).Length > 0));
         Assert.True(JsonNode.DeepEquals(prep["choice"], (await kitchen.Get("/api/prep"))["choice"]));
     }
@@ -48,13 +53,13 @@ public sealed class PrepTests
         await using Kitchen kitchen = await WithSupper();
         await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
         await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "begin", "done": true }"""));
-        await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "stir", "done": true }"""));
+        await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "stir-lemon-garlic", "done": true }"""));
         await kitchen.Send(HttpMethod.Post, "/api/prep/1/ticks", JsonNode.Parse("""{ "key": "begin", "done": false }"""));
         await kitchen.Restart();
         JsonObject choice = Choice();
         choice["heads"] = 5;
         (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
-        Assert.Equal(["stir"], prep!["choice"]!["done"]!.AsArray().Select(key => (string)key!));
+        Assert.Equal(["stir-lemon-garlic"], prep!["choice"]!["done"]!.AsArray().Select(key => (string)key!));
         (_, prep) = await kitchen.Send(HttpMethod.Delete, "/api/prep/1/ticks");
         Assert.Empty(prep!["choice"]!["done"]!.AsArray());
     }
@@ -99,9 +104,7 @@ public sealed class PrepTests
     public async Task Nothing_marinates_without_a_marinade_or_without_meat()
     {
         await using Kitchen kitchen = await WithSupper();
-        JsonObject choice = Choice();
-        choice["mix"] = null;
-        await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        await kitchen.Coat("[]");
         (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade");
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]!["mix"]);
@@ -109,16 +112,102 @@ public sealed class PrepTests
     }
 
     [Fact]
-    public async Task The_tray_can_take_the_coating_the_mix_makes_and_undo_it()
+    public async Task Coats_chosen_at_the_counter_are_on_the_tray_and_undone_there()
     {
         await using Kitchen kitchen = await WithSupper();
-        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
-        (int status, JsonNode? prep) = await kitchen.Send(HttpMethod.Post, "/api/prep/1/coat");
-        Assert.Equal(200, status);
-        Assert.Null(prep!["coatingDiffers"]);
-        Assert.Equal("wetMarinade", (string)(await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coating"]!);
+        await kitchen.Coat("""[{ "kind": "dryRub", "mix": "salt-only" }, { "kind": "glaze", "when": "atMinute", "atMinutes": 25, "mix": "apricot" }]""");
+        JsonNode tray = await kitchen.Get("/api/tray");
+        Assert.Equal("dryRub", (string)tray["plan"]!["chicken"]![0]!["coating"]!);
+        Assert.Equal((1, 25, "Brush “Apricot glaze” on the thighs"), ((int)tray["answer"]!["coatSteps"]![0]!["index"]!, (int)tray["answer"]!["coatSteps"]![0]!["atMinutes"]!, (string)tray["answer"]!["coatSteps"]![0]!["title"]!));
+        JsonNode prep = await kitchen.Get("/api/prep");
+        Assert.Equal(["salt-only", "apricot"], prep["bowls"]!.AsArray().Select(bowl => (string)bowl!["id"]!));
+        Assert.Equal("at minute 25 on the thighs", (string)prep["bowls"]![1]!["for"]!);
+        Assert.Contains(prep["bowls"]![1]!["judgements"]!.AsArray(), said => ((string)said!["sentence"]!).Contains("On at minute 25", StringComparison.Ordinal));
         await kitchen.Send(HttpMethod.Post, "/api/trays/1/undo");
-        Assert.Equal("oil", (string)(await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coating"]!);
+        Assert.Equal("wetMarinade", (string)(await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coating"]!);
+    }
+
+    [Theory]
+    [InlineData("""[{ "kind": "crumb" }]""", "coats[0].kind", "Nothing holds this crumb")]
+    [InlineData("""[{ "kind": "juiceSauce", "when": "atMinute", "atMinutes": 20 }]""", "coats[0].atMinutes", "no juices")]
+    [InlineData("""[{ "kind": "glaze", "when": "atMinute", "atMinutes": 500 }]""", "coats[0].atMinutes", "1 to 240")]
+    [InlineData("""[{ "kind": "glaze" }, { "kind": "tar" }]""", "coats[1].kind", "")]
+    [InlineData("""[{ "kind": "wetMarinade", "when": "before", "soakMinutes": 5 }]""", "coats[0].soakMinutes", "10 min to 48 h")]
+    [InlineData("""[null]""", "coats[0].kind", "Choose")]
+    [InlineData("null", "coats", "")]
+    public async Task A_stack_that_cannot_be_is_refused_at_its_field_and_nothing_is_lost(string coats, string field, string sentence)
+    {
+        await using Kitchen kitchen = await WithSupper();
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/trays/1/coats", raw: $$"""{ "lots": null, "coats": {{coats}} }""");
+        Assert.Equal(400, status);
+        if (field != "coats[1].kind")
+        {
+            Assert.Contains(sentence, (string)problem!["errors"]![field]![0]!, StringComparison.Ordinal);
+        }
+
+        Assert.Equal("lemon-garlic", (string)(await kitchen.Get("/api/prep"))["bowls"]![0]!["id"]!);
+        Assert.NotNull((await kitchen.Get("/api/tray"))["answer"]);
+    }
+
+    [Fact]
+    public async Task Forty_coats_are_too_many_and_a_lot_that_is_gone_is_said()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        string forty = string.Join(", ", Enumerable.Repeat("""{ "kind": "glaze" }""", 40));
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/trays/1/coats", raw: $$"""{ "coats": [{{forty}}] }""");
+        Assert.Equal(400, status);
+        Assert.Contains("Up to 8 coats", (string)problem!["errors"]!["coats"]![0]!, StringComparison.Ordinal);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Put, "/api/trays/1/coats", raw: """{ "lots": [77], "coats": [] }""")).Status);
+        JsonObject tray = Kitchen.Supper();
+        tray["chicken"]![0]!["coats"] = JsonNode.Parse($"[{forty}]");
+        (status, problem) = await kitchen.Send(HttpMethod.Put, "/api/trays/1", tray);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]!["chicken[0].coats"]);
+    }
+
+    /// <summary>What leaves when it is done is gone by then.</summary>
+    [Fact]
+    public async Task A_coat_after_the_food_left_is_refused_where_it_is_written()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject tray = Kitchen.Supper();
+        tray["chicken"]![0]!["leavesWhenDone"] = true;
+        tray["chicken"]![0]!["coats"] = JsonNode.Parse("""[{ "kind": "glaze", "when": "atMinute", "atMinutes": 100 }]""");
+        (int status, JsonNode? problem) = await kitchen.SaveTray(tray);
+        Assert.Equal(400, status);
+        Assert.Contains("out by minute", (string)problem!["errors"]!["chicken[0].coats[0].atMinutes"]![0]!, StringComparison.Ordinal);
+    }
+
+    private static void AsStoredBefore(string file)
+    {
+        using var old = new SqliteConnection($"Data Source={file};Pooling=False");
+        old.Open();
+        using SqliteCommand command = old.CreateCommand();
+        command.CommandText = """
+            UPDATE "Preps" SET "Choice" = json_set("Choice", '$.mix', 'harvest-rub');
+            UPDATE "Trays" SET "Plan" = json_remove("Plan", '$.chicken[0].coats');
+            """;
+        command.ExecuteNonQuery();
+    }
+
+    /// <summary>A file from when one mix was chosen at the counter for a whole tray, and lots named one coating.</summary>
+    [Fact]
+    public async Task The_mix_of_an_old_tray_moves_into_its_coats_once()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject tray = Kitchen.Supper();
+        tray["chicken"]![0]!["coating"] = "dryRub";
+        await kitchen.SaveTray(tray);
+        await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
+        double ready = (double)(await kitchen.Get("/api/tray"))["answer"]!["forecast"]!["lots"]![0]!["ready"]!["medianMinutes"]!;
+        await kitchen.Restart(AsStoredBefore);
+        JsonNode moved = (await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coats"]![0]!;
+        Assert.Equal(("dryRub", "before", "harvest-rub", 120), ((string)moved["kind"]!, (string)moved["when"]!, (string)moved["mix"]!, (int)moved["soakMinutes"]!));
+        Assert.Equal(ready, (double)(await kitchen.Get("/api/tray"))["answer"]!["forecast"]!["lots"]![0]!["ready"]!["medianMinutes"]!, 1e-9);
+        Assert.Null((await kitchen.Get("/api/prep"))["choice"]!["mix"]);
+        await kitchen.Coat("[]");
+        await kitchen.Restart();
+        Assert.Empty((await kitchen.Get("/api/tray"))["plan"]!["chicken"]![0]!["coats"]!.AsArray());
     }
 
     [Fact]
@@ -130,7 +219,7 @@ public sealed class PrepTests
         choice["bird"] = JsonNode.Parse("""{ "mass": { "value": 1.8, "unit": "kilogram" }, "price": 9 }""");
         (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
         Assert.InRange((int)prep!["thaw"]!["minutes"]!, 18 * 60, 36 * 60);
-        Assert.Equal((DateTimeOffset)prep["thaw"]!["thawedAt"]!, (DateTimeOffset)prep["marinade"]!["times"]!["startedAt"]!);
+        Assert.Equal((DateTimeOffset)prep["thaw"]!["thawedAt"]!, (DateTimeOffset)prep["bowls"]![0]!["marinade"]!["times"]!["startedAt"]!);
         Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/prep/1/marinade")).Status);
         Assert.Contains("cutting up the bird is cheaper", (string)prep["bird"]!["sentence"]!, StringComparison.Ordinal);
     }
@@ -146,19 +235,19 @@ public sealed class PrepTests
         (int status, JsonNode? added) = await kitchen.Send(HttpMethod.Post, "/api/mixes", mix);
         Assert.Equal(200, status);
         Assert.Equal(["fineSalt", "paprika", null], added!["mix"]!["parts"]!.AsArray().Select(part => (string?)part!["ingredient"]));
-        JsonObject choice = Choice();
-        choice["mix"] = (string)added["id"]!;
-        (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
-        Assert.Equal("House rub", (string)prep!["mix"]!["mix"]!["name"]!);
+        await kitchen.Coat($$"""[{ "kind": "dryRub", "mix": "{{(string)added["id"]!}}" }]""");
+        JsonNode prep = await kitchen.Get("/api/prep");
+        Assert.Equal("House rub", (string)prep["bowls"]![0]!["mix"]!["name"]!);
+        Assert.Contains("lake dust", (string)prep["lots"]![0]!["salt"]!["sentence"]!, StringComparison.Ordinal);
         Assert.Equal((string)added["id"]!, (string)prep["mixes"]![0]!["id"]!);
 
         mix["name"] = "House rub, milder";
         mix["parts"]![0]!["value"] = 8;
         await kitchen.Send(HttpMethod.Put, "/api/mixes/1", mix);
         prep = await kitchen.Get("/api/prep");
-        Assert.Equal(0.8, (double)prep["mix"]!["scaled"]!["saltPercent"]!["exact"]!, 0.01);
+        Assert.Equal(0.8, (double)prep["bowls"]![0]!["scaled"]!["saltPercent"]!["exact"]!, 0.01);
         Assert.Equal(204, (await kitchen.Send(HttpMethod.Delete, "/api/mixes/1")).Status);
-        Assert.Null((await kitchen.Get("/api/prep"))["mix"]);
+        Assert.Empty((await kitchen.Get("/api/prep"))["bowls"]!.AsArray());
         Assert.Equal(404, (await kitchen.Send(HttpMethod.Delete, "/api/mixes/1")).Status);
     }
 
@@ -169,7 +258,7 @@ public sealed class PrepTests
         await kitchen.Send(HttpMethod.Put, "/api/prep/1", Choice());
         (_, JsonNode? prep) = await kitchen.Send(HttpMethod.Put, "/api/prep/measures", JsonNode.Parse("""{ "spoons": "unitedStates", "scale": null, "hasJug": false }"""));
         Assert.All(
-            prep!["mix"]!["scaled"]!["parts"]!.AsArray().SelectMany(part => part!["take"]!.AsArray()),
+            prep!["bowls"]![0]!["scaled"]!["parts"]!.AsArray().SelectMany(part => part!["take"]!.AsArray()),
             take => Assert.Contains((string)take!["unit"]!, Spoons));
         await kitchen.Restart();
         Assert.Equal("unitedStates", (string)(await kitchen.Get("/api/prep"))["measures"]!["spoons"]!);
@@ -189,7 +278,6 @@ public sealed class PrepTests
     private static readonly (string Path, string Json, string Field)[] WrongFields =
     [
         ("recipeMeat", "{ \"value\": 0, \"unit\": \"gram\" }", "recipeMeat.value"),
-        ("mix", "\"no-such\"", "mix"),
         ("serveG", "-1", "serveG"),
         ("serveG", "1e9", "serveG"),
         ("marinateMinutes", "5", "marinateMinutes"),

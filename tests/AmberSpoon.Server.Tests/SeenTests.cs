@@ -217,8 +217,9 @@ public sealed class SeenTests
         await Twice("/api/mixes", rub, "id");
         Assert.Single((await kitchen.Get("/api/prep"))["mixes"]!.AsArray(), mix => (bool)mix!["isOwn"]!);
 
-        JsonNode choice = JsonNode.Parse("""{ "mix": "lime-soy", "serveG": 0, "marinateMinutes": 60, "place": "fridge", "container": "bareAluminium", "garnish": false, "heads": 4, "portionG": 120 }""")!;
+        JsonNode choice = JsonNode.Parse("""{ "serveG": 0, "marinateMinutes": 60, "place": "fridge", "container": "bareAluminium", "garnish": false, "heads": 4, "portionG": 120 }""")!;
         Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, "/api/prep/3", choice)).Status);
+        await kitchen.Coat("""[{ "kind": "wetMarinade", "mix": "lime-soy" }]""", tray: 3);
         await Twice("/api/prep/3/marinade", null, "running");
         Assert.Single((await kitchen.Get("/api/marinades"))["running"]!.AsArray());
 

@@ -4,7 +4,15 @@ import { api, unwrap } from '../api/client';
 import { commandHead, useCommand } from '../api/command';
 import { newCommandId } from '../api/commandId';
 import { Problem } from '../api/problem';
-import type { KitchenMeasures, MarinadesView, MeasuresRequest, MixRequest, PrepRequest, PrepView } from '../api/types';
+import type {
+  CoatsRequest,
+  KitchenMeasures,
+  MarinadesView,
+  MeasuresRequest,
+  MixRequest,
+  PrepRequest,
+  PrepView,
+} from '../api/types';
 import { prepRequestFrom } from './prepRequest';
 
 export const usePrep = () => useQuery({ queryKey: ['prep'], queryFn: () => unwrap(api.GET('/api/prep')) });
@@ -144,10 +152,24 @@ export const useClearTicks = (trayId: number) =>
     unwrap(api.DELETE('/api/prep/{trayId}/ticks', { params: { path: { trayId }, header: commandHead(commandId) } })),
   );
 
-export const useCoatTray = (trayId: number) =>
-  usePrepChange((_: null, commandId) =>
-    unwrap(api.POST('/api/prep/{trayId}/coat', { params: { path: { trayId }, header: commandHead(commandId) } })),
+/** One stack of coats on some of a tray's chicken: the tray changes, and with it what is mixed for it. */
+export function useCoatLots(trayId: number) {
+  const queries = useQueryClient();
+  return useCommand(
+    (body: CoatsRequest, commandId) =>
+      unwrap(
+        api.PUT('/api/trays/{id}/coats', { params: { path: { id: trayId }, header: commandHead(commandId) }, body }),
+      ),
+    {
+      scope: AT_THE_COUNTER,
+      tries: PATIENT,
+      onSuccess: (view) => {
+        queries.setQueryData(['tray'], view);
+        return queries.invalidateQueries({ queryKey: ['prep'] });
+      },
+    },
   );
+}
 
 export function useSetMeasures(measures: KitchenMeasures) {
   const save = usePrepChange((body: MeasuresRequest, commandId) =>
@@ -185,14 +207,19 @@ export function useDeleteMix() {
 export const useMarinades = () =>
   useQuery({ queryKey: ['marinades'], queryFn: () => unwrap(api.GET('/api/marinades')) }).data;
 
-function useMarinadeChange(change: (id: number, commandId: string) => Promise<MarinadesView>) {
+function useMarinadeChange<T = number>(change: (input: T, commandId: string) => Promise<MarinadesView>) {
   const queries = useQueryClient();
   return useCommand(change, { onSuccess: (view) => queries.setQueryData(['marinades'], view) });
 }
 
 export const useStartMarinade = () =>
-  useMarinadeChange((trayId, commandId) =>
-    unwrap(api.POST('/api/prep/{trayId}/marinade', { params: { path: { trayId }, header: commandHead(commandId) } })),
+  useMarinadeChange(({ trayId, mix }: { trayId: number; mix: string }, commandId) =>
+    unwrap(
+      api.POST('/api/prep/{trayId}/marinade', {
+        params: { path: { trayId }, header: commandHead(commandId) },
+        body: { mix },
+      }),
+    ),
   );
 
 export const useTurnMarinade = () =>

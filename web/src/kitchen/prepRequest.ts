@@ -3,7 +3,6 @@ import type { PrepChoice, PrepRequest } from '../api/types';
 /** What was decided, as it is sent back. */
 export function prepRequestFrom(choice: PrepChoice): PrepRequest {
   return {
-    mix: choice.mix,
     serveG: choice.serveG,
     marinateMinutes: choice.marinateMinutes,
     place: choice.place,

@@ -37,7 +37,7 @@ const plan: TrayPlan = {
       id: 1,
       cut: 'boneInThigh',
       skinOn: true,
-      coating: 'dryRub',
+      coats: [{ kind: 'dryRub', when: 'on', mix: null }],
       sizes: { basis: 'pack', count: 6, mass: { value: 990, unit: 'gram' }, spreadPercent: 15, each: [] },
       height: null,
       startFrom: 'fridge',

@@ -1,5 +1,6 @@
 import type {
   Coating,
+  CoatTime,
   Look,
   MiddleState,
   OvenShelf,
@@ -23,9 +24,22 @@ export const coatingWords: Record<Coating, string> = {
   crumbOverMayonnaise: 'crumb over mayonnaise',
   crumbOverYogurt: 'crumb over yogurt',
   butterUnderSkin: 'butter under the skin',
-  herbsUnderSkin: 'herbs under the skin',
+  herbsUnderSkin: 'herbs and citrus under the skin',
   stuffed: 'slit and stuffed',
   parcel: 'in a parcel',
+  crumb: 'crumb over what is on it',
+  sauce: 'sauce',
+  juiceSauce: 'sauce from the juices',
+  topping: 'cheese or bacon on top',
+};
+
+export const coatTimeWords: Record<CoatTime, string> = {
+  before: 'before, it lies in it',
+  underSkin: 'under the skin',
+  on: 'just before the oven',
+  atMinute: 'in the oven, at',
+  afterDraining: 'once the juices are off',
+  atTable: 'at the table',
 };
 
 export const basisWords: Record<SizeBasis, string> = {
@@ -68,6 +82,7 @@ export const materialWords: Record<TrayMaterial, string> = {
 
 export const stepWords: Record<StepKind, string> = {
   baste: 'baste',
+  coat: 'put a coat on',
   turn: 'turn over',
   rotate: 'turn the tray round',
   swap: 'swap the shelves',

@@ -9,12 +9,14 @@ export const mixKindWords: Record<MixKind, string> = {
   crumbOverEgg: 'Crumb over egg',
   crumbOverMayonnaise: 'Crumb over mayonnaise',
   crumbOverYogurt: 'Crumb over yogurt',
+  sauce: 'Sauces',
   juiceSauce: 'Sauces from the juices',
 };
 
 export const basisOfMix: Record<MixBasis, string> = {
   kilogramOfMeat: 'a kilogram of meat',
   squareDecimetre: 'a dm² of surface',
+  asWritten: 'the meat in its recipe',
 };
 
 export const containerWords: Record<Container, string> = {

@@ -124,10 +124,10 @@ internal sealed class PrepDesk(
         time.GetUtcNow());
 
     /// <summary>The meat of a tray goes into one of its marinades now.</summary>
-    public async Task<MarinadesView> StartMarinade(int trayId, MarinadeRequest request, CommandHead head, CancellationToken cancel)
+    public async Task<MarinadesView> StartMarinade(int trayId, MarinadeRequest? request, CommandHead head, CancellationToken cancel)
     {
         PrepView view = await View(await trays.Find(trayId, cancel), cancel);
-        BowlView[] lying = [.. view.Bowls.Where(bowl => bowl.Marinade is not null && (request.Mix is null || bowl.Id == request.Mix))];
+        BowlView[] lying = [.. view.Bowls.Where(bowl => bowl.Marinade is not null && (request?.Mix is null || bowl.Id == request.Mix))];
         if (lying is not [{ Marinade: { } marinade } bowl, ..])
         {
             throw ProblemException.InvalidField("mix", "Plan a marinade or a rub that the meat lies in before the oven, and put chicken on the tray first.");

@@ -27,7 +27,7 @@ internal static class PrepEndpoints
             .WithName("ClearTicks").WithSummary("The work begins anew.")
             .ProducesProblem(StatusCodes.Status404NotFound);
 
-        prep.MapPost("/{trayId:int}/marinade", (int trayId, MarinadeRequest request, [AsParameters] CommandHead head, PrepDesk desk, CancellationToken cancel) => desk.StartMarinade(trayId, request, head, cancel))
+        prep.MapPost("/{trayId:int}/marinade", (int trayId, MarinadeRequest? request, [AsParameters] CommandHead head, PrepDesk desk, CancellationToken cancel) => desk.StartMarinade(trayId, request, head, cancel))
             .WithName("StartMarinade").WithSummary("The meat goes into its marinade now.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 

@@ -13,7 +13,7 @@ export function AfterPanel({ bake }: { bake: WholeBake }) {
   const out = bake.moves.findLast((move) => move.place === 'worktop');
   const outMs = Date.parse(out?.at ?? bake.startedAt);
   const juiceMl = bake.forecast.lots.reduce((sum, lot) => sum + (lot.juiceMl ?? 0), 0);
-  const isCrisp = bake.plan.chicken.some((lot) => lot.skinOn || lot.coating !== 'oil');
+  const isCrisp = bake.plan.chicken.some((lot) => lot.skinOn || (lot.coating ?? 'oil') !== 'oil');
   return (
     <section aria-label="After the oven" className="figures grid gap-1 border-hairline border-y py-2 leading-snug">
       {bake.verdict?.kind !== 'serve' && (

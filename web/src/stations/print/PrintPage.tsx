@@ -1,11 +1,12 @@
 import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
-import type { PrepView, TrayView } from '../../api/types';
+import type { BowlView, PrepView, TrayView } from '../../api/types';
+import { storedCoatsInWords } from '../../coats/coatDraft';
 import { usePrep } from '../../kitchen/prepQueries';
 import { useChoices, useTray } from '../../kitchen/queries';
 import { Button } from '../../ui/Button';
 import { sayAmounts, sayGrams } from '../../words/amounts';
-import { coatingWords, listed, stepWords, vegetableCutWords } from '../../words/food';
+import { listed, stepWords, vegetableCutWords } from '../../words/food';
 import { touchesWords } from '../../words/prep';
 import { sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
@@ -33,7 +34,9 @@ export function PrintPage() {
         <p>{whenWords(tray)}</p>
       </header>
       <Food tray={tray} names={names} />
-      {prep.mix && <MixPart prep={prep} />}
+      {prep.bowls.map((bowl) => (
+        <BowlPart key={bowl.id} bowl={bowl} />
+      ))}
       <Order prep={prep} />
       <Oven tray={tray} names={names} />
       <p className="border-hairline border-t pt-2 text-[0.9rem]">
@@ -63,7 +66,7 @@ function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
       <ul>
         {tray.plan.chicken.map((lot) => (
           <li key={lot.id}>
-            {lot.sizes.count} {names.chicken(lot, lot.sizes.count)}, {coatingWords[lot.coating]}, skin{' '}
+            {lot.sizes.count} {names.chicken(lot, lot.sizes.count)}, {storedCoatsInWords(lot.coats)}, skin{' '}
             {lot.skinOn ? 'on' : 'off'}
           </li>
         ))}
@@ -78,14 +81,12 @@ function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
   );
 }
 
-function MixPart({ prep }: { prep: PrepView }) {
-  const { mix } = prep;
-  if (!mix) return null;
+function BowlPart({ bowl }: { bowl: BowlView }) {
   return (
-    <Part title={mix.mix.name}>
+    <Part title={`${bowl.mix.name}, ${bowl.for}`}>
       <table className="border-collapse text-left">
         <tbody>
-          {mix.scaled.parts.map((scaled) => (
+          {bowl.scaled.parts.map((scaled) => (
             <tr key={scaled.part.name}>
               <td className="figures pr-4 font-semibold">{sayAmounts(scaled.take)}</td>
               <td>{scaled.part.name}</td>
@@ -93,8 +94,8 @@ function MixPart({ prep }: { prep: PrepView }) {
           ))}
         </tbody>
       </table>
-      <p>{mix.mix.method}</p>
-      {mix.servedG > 0 && <p>Set {sayGrams(mix.servedG)} aside, clean, before the meat comes out.</p>}
+      <p>{bowl.mix.method}</p>
+      {bowl.servedG > 0 && <p>Set {sayGrams(bowl.servedG)} aside, clean, before the meat comes out.</p>}
     </Part>
   );
 }
@@ -107,7 +108,7 @@ function Order({ prep }: { prep: PrepView }) {
           <li key={step.key} className="grid grid-cols-[auto_1fr] gap-2.5 break-inside-avoid">
             <span aria-hidden className="mt-1 size-4 border border-ink" />
             <span>
-              <strong>{step.title}</strong>{' '}
+              <span className="figures">{sayClock(step.at)}</span> <strong>{step.title}</strong>{' '}
               <span className="text-[0.9rem]">({touchesWords[step.touches].toLowerCase()})</span>
               <br />
               {step.detail}
@@ -136,6 +137,11 @@ function Oven({ tray, names }: { tray: TrayView; names: TrayNames }) {
         {plan.steps.map((step) => (
           <li key={`${step.kind}${step.atMinutes}`}>
             {at(step.atMinutes)}: {stepWords[step.kind]}
+          </li>
+        ))}
+        {answer.coatSteps.map((step) => (
+          <li key={`${step.lot}.${step.index}`}>
+            {at(step.atMinutes)}: {step.title}
           </li>
         ))}
       </ul>

@@ -123,6 +123,7 @@ function handSpans(view: TrayView, span: RailSpan, names: TrayNames): Span[] {
   const acts = new Map<number, string[]>();
   const add = (minute: number, what: string) => acts.set(minute, [...(acts.get(minute) ?? []), what]);
   for (const step of plan.steps) add(step.atMinutes, stepWords[step.kind]);
+  for (const step of answer?.coatSteps ?? []) add(step.atMinutes, step.title);
   for (const lot of answer?.forecast.lots ?? []) {
     if (lot.inMinutes > 0) add(lot.inMinutes, `add ${names.of(plan, lot.lot)}`);
     if (lot.outMinutes !== answer?.forecast.pullMinutes) add(lot.outMinutes, `${names.of(plan, lot.lot)} out`);

@@ -1,6 +1,6 @@
 import { Snowflake, TriangleAlert } from 'lucide-react';
 import { Problem } from '../../../api/problem';
-import type { Container, PrepView } from '../../../api/types';
+import type { BowlView, Container, PrepView } from '../../../api/types';
 import { type SavePrep, useStartMarinade } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -23,12 +23,13 @@ const containers = (Object.keys(containerWords) as Container[]).map((value) => (
 export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep }) {
   const { choice } = view;
   const start = useStartMarinade();
+  const lying = view.bowls.filter((bowl) => bowl.marinade !== null);
   const problem = save.error instanceof Problem ? save.error : null;
   return (
     <section aria-label="Marinate" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-2">
       <div className="grid content-start gap-5">
         <fieldset className="grid gap-2">
-          <legend className="pb-1 font-semibold">How long it lies</legend>
+          <legend className="pb-1 font-semibold">How long meat lies, where its coat says nothing else</legend>
           <div className="grid grid-cols-3 gap-2 sm:grid-cols-5">
             {lengths.map((minutes) => (
               <button
@@ -73,18 +74,25 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
         <Frozen view={view} save={save} error={problem?.at('frozen')} />
       </div>
       <div className="grid content-start gap-5">
-        <Outlook view={view} />
-        {view.marinade && (
-          <Button
-            look="heat"
-            big
-            className="justify-self-start"
-            disabled={start.isPending || view.meat.pieces === 0 || view.thaw !== null}
-            onClick={() => start.mutate(view.trayId)}
-          >
-            The meat goes in now
-          </Button>
+        {lying.length === 0 && (
+          <p className="text-lg">
+            Nothing lies in anything tonight. Give the meat a marinade or a rub that goes on before, under “Mix”.
+          </p>
         )}
+        {lying.map((bowl) => (
+          <div key={bowl.id} className="grid gap-3 border-hairline border-b pb-4 last:border-b-0">
+            <Outlook view={view} bowl={bowl} />
+            <Button
+              look="heat"
+              big
+              className="justify-self-start"
+              disabled={start.isPending || view.meat.pieces === 0 || view.thaw !== null}
+              onClick={() => start.mutate({ trayId: view.trayId, mix: bowl.id })}
+            >
+              {lying.length > 1 ? `Into ${bowl.mix.name} now` : 'The meat goes in now'}
+            </Button>
+          </div>
+        ))}
         {view.thaw && <p>The meat is still frozen. Say when it is thawed, and the clock can start.</p>}
         <Refusal error={start.error} />
       </div>
@@ -131,15 +139,14 @@ function Frozen(props: { view: PrepView; save: SavePrep; error: string | undefin
   );
 }
 
-function Outlook({ view }: { view: PrepView }) {
-  const { marinade } = view;
-  if (!view.mix) return <p className="text-lg">Choose a marinade or a rub under “Mix” first.</p>;
-  if (!marinade) return <p className="text-lg">{view.mix.mix.name} goes straight on: nothing has to lie in it.</p>;
+function Outlook({ view, bowl }: { view: PrepView; bowl: BowlView }) {
+  const { marinade } = bowl;
+  if (!marinade) return null;
   const { times, limits } = marinade;
   return (
     <div className="grid gap-3">
       <p className="text-ink-soft">
-        {view.mix.mix.name}, {view.thaw ? 'as soon as the meat is thawed' : 'if the meat goes in now'}:
+        {bowl.mix.name}, {bowl.for}, {view.thaw ? 'as soon as the meat is thawed' : 'if the meat goes in now'}:
       </p>
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1">
         {times.turnAt && <When name="Turn over" at={times.turnAt} now={view.now} />}

@@ -21,7 +21,7 @@ const kinds = (Object.keys(mixKindWords) as MixKind[]).map((value) => ({ value, 
 /** Writes a mix of the household's own, from nothing or from another. */
 export function MixEditor(props: { from: MixListed | null; onDone: (id: string | null) => void }) {
   const { from } = props;
-  const [draft, setDraft, forget] = useKept<MixDraft>(`mix.${from?.id ?? 'new'}`, () =>
+  const [draft, setDraft, forget] = useKept<MixDraft>(`mix.2.${from?.id ?? 'new'}`, () =>
     mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false),
   );
   const save = useSaveMix();
@@ -59,11 +59,27 @@ export function MixEditor(props: { from: MixListed | null; onDone: (id: string |
         label="Amounts are for"
         value={draft.per}
         options={[
+          { value: 'asWritten', label: 'as written' },
           { value: 'kilogramOfMeat', label: 'for 1 kg of meat' },
           { value: 'squareDecimetre', label: 'for 1 dm² of surface' },
         ]}
         onChange={(per) => setDraft({ ...draft, per })}
       />
+      {draft.per === 'asWritten' && (
+        <div className="w-52">
+          <Field label="For so much meat, g" error={problem?.at('forMeat')}>
+            {(ids) => (
+              <TextBox
+                ids={ids}
+                value={draft.forMeat}
+                inputMode="decimal"
+                className="figures"
+                onText={(forMeat) => setDraft({ ...draft, forMeat })}
+              />
+            )}
+          </Field>
+        </div>
+      )}
       <ul className="grid gap-3">
         {draft.parts.map((part, i) => (
           <li key={part.key} className="grid grid-cols-[minmax(0,1fr)_6rem_5rem_auto] items-start gap-2">

@@ -1,45 +1,86 @@
+import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { MixListed, PrepView } from '../../../api/types';
 import type { SavePrep } from '../../../kitchen/prepQueries';
+import { Button } from '../../../ui/Button';
+import { BowlSheet } from './BowlSheet';
+import { LotCoats } from './LotCoats';
 import { MeasuresFields } from './MeasuresFields';
 import { MixEditor } from './MixEditor';
-import { MixList } from './MixList';
-import { MixSheet } from './MixSheet';
+import { OwnMixes } from './OwnMixes';
 import { PaperRecipe } from './PaperRecipe';
 
-/** What goes on the meat: choose it on the left, read what to take on the right. */
+/** What goes on each lot on the left; on the right what to take for each bowl. */
 export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
   const sheet = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<MixListed | 'new' | null>(null);
+  const [wanted, setWanted] = useState<string | null>(null);
+  const shown = view.bowls.find((bowl) => bowl.id === wanted) ?? view.bowls[0];
+  const edit = (mix: MixListed | 'new') => {
+    setEditing(mix);
+    // On a tablet the sheet stands above the list, out of sight by now.
+    const bottom = sheet.current?.getBoundingClientRect().bottom ?? 0;
+    if (bottom < window.innerHeight / 3) sheet.current?.scrollIntoView();
+  };
   return (
-    <section aria-label="Mix" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-[minmax(15rem,20rem)_minmax(0,1fr)]">
-      <div className="order-last grid content-start gap-5 lg:order-none">
-        <MixList
-          view={view}
-          onChoose={(mix) => {
-            setEditing(null);
-            save.change({ mix });
-            // On a tablet the sheet stands above the list, out of sight by now.
-            const bottom = sheet.current?.getBoundingClientRect().bottom ?? 0;
-            if (bottom < window.innerHeight / 3) sheet.current?.scrollIntoView();
-          }}
-          onNew={() => setEditing('new')}
-        />
+    <section aria-label="Mix" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-[minmax(18rem,24rem)_minmax(0,1fr)]">
+      <div className="grid content-start gap-5">
+        {view.lots.map((lot) => (
+          <LotCoats
+            key={lot.id}
+            view={view}
+            lot={lot}
+            isAlone={view.lots.length === 1}
+            onTaken={(mix) => {
+              setEditing(null);
+              setWanted(mix);
+            }}
+          />
+        ))}
+        <Button className="justify-self-start" onClick={() => edit('new')}>
+          <Plus aria-hidden className="size-5" /> A mix of your own
+        </Button>
+        <OwnMixes mixes={view.mixes} onEdit={edit} />
         <MeasuresFields measures={view.measures} />
         <PaperRecipe view={view} save={save} />
       </div>
-      <div ref={sheet} className="min-w-0 lg:sticky lg:top-4 lg:self-start">
+      <div ref={sheet} className="grid min-w-0 content-start gap-4 lg:sticky lg:top-4 lg:self-start">
         {editing ? (
           <MixEditor
             key={editing === 'new' ? 'new' : editing.id}
             from={editing === 'new' ? null : editing}
             onDone={(saved) => {
               setEditing(null);
-              if (saved) save.change({ mix: saved });
+              if (saved) setWanted(saved);
             }}
           />
         ) : (
-          <MixSheet view={view} save={save} onEdit={setEditing} />
+          <>
+            {view.bowls.length > 1 && (
+              <ul aria-label="Bowls" className="flex flex-wrap gap-2">
+                {view.bowls.map((bowl) => (
+                  <li key={bowl.id}>
+                    <button
+                      type="button"
+                      aria-pressed={bowl === shown}
+                      onClick={() => setWanted(bowl.id)}
+                      className="min-h-11 rounded-md border border-control-line px-3 text-left leading-tight aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
+                    >
+                      {bowl.mix.name}
+                    </button>
+                  </li>
+                ))}
+              </ul>
+            )}
+            {shown ? (
+              <BowlSheet view={view} bowl={shown} save={save} onEdit={edit} />
+            ) : (
+              <p className="max-w-prose text-lg">
+                Oil to coat, and salt: 1.0 to 1.5 % of the meat in all. Coat the meat with a mix, and everything is
+                measured for it.
+              </p>
+            )}
+          </>
         )}
       </div>
     </section>

@@ -8,6 +8,8 @@ export interface MixDraft {
   kind: MixKind;
   per: MixBasis;
   method: string;
+  /** As written: for so much meat, g. */
+  forMeat: string;
   parts: readonly PartDraft[];
 }
 
@@ -23,13 +25,21 @@ export const emptyPart = (): PartDraft => ({ key: newCommandId(), name: '', valu
 
 export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
   if (!mix) {
-    return { name: '', kind: 'dryRub', per: 'kilogramOfMeat', method: '', parts: [emptyPart(), emptyPart()] };
+    return {
+      name: '',
+      kind: 'dryRub',
+      per: 'asWritten',
+      method: '',
+      forMeat: '1000',
+      parts: [emptyPart(), emptyPart()],
+    };
   }
   return {
     name: isOwn ? mix.name : `${mix.name}, ours`,
     kind: mix.kind,
     per: mix.per,
     method: mix.method,
+    forMeat: sayNumber(mix.forMassG ?? 1000),
     parts: mix.parts.map((part) => ({
       ...emptyPart(),
       name: part.name,
@@ -40,8 +50,9 @@ export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
 }
 
 /** What is sent; rows that are wholly empty are left out. */
-export const mixRequestFrom = (draft: MixDraft): MixRequest => ({
+export const mixRequestFrom = ({ forMeat, ...draft }: MixDraft): MixRequest => ({
   ...draft,
+  forMeat: draft.per === 'asWritten' ? { value: parseNumber(forMeat), unit: 'gram' } : null,
   parts: draft.parts
     .filter((part) => part.name.trim() !== '' || part.value.trim() !== '')
     .map((part) => ({ name: part.name, value: parseNumber(part.value), unit: part.unit })),

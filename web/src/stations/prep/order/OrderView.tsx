@@ -5,6 +5,7 @@ import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Refusal } from '../../../ui/Refusal';
 import { touchesWords } from '../../../words/prep';
+import { sayClock } from '../../../words/times';
 
 /** Clean things first, raw meat last, a wash after it: one step at a time, large enough for a knuckle. */
 export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
@@ -68,7 +69,10 @@ export function OrderView({ view, save }: { view: PrepView; save: SavePrep }) {
 function NowCard({ step, onDone }: { step: WorkStep; onDone: () => void }) {
   return (
     <div aria-live="polite" className="grid gap-3 border-ink border-t-4 pt-4">
-      <Zone step={step} />
+      <p className="figures flex flex-wrap items-center gap-x-4 text-lg">
+        <span className="font-semibold">{sayClock(step.at)}</span>
+        <Zone step={step} />
+      </p>
       <h2 className="font-semibold text-4xl leading-tight">{step.title}</h2>
       <p className="text-xl leading-snug">{step.detail}</p>
       <Button look="heat" big className="justify-self-start sm:min-w-64" onClick={onDone}>
@@ -99,6 +103,7 @@ function StepRow(props: {
           className="size-8 shrink-0 accent-ink aria-busy:opacity-60"
         />
         <span className={`min-w-0 grow leading-tight ${props.isDone ? 'text-ink-soft line-through' : ''}`}>
+          <span className="figures block text-[0.9rem] text-ink-soft">{sayClock(step.at)}</span>
           <span className={props.isNext ? 'font-semibold' : ''}>{step.title}</span>
         </span>
         <Zone step={step} small />

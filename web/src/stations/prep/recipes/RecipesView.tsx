@@ -149,7 +149,7 @@ function MadeView({ made, onDone }: { made: RecipeMade; onDone: () => void }) {
         >
           See the tray
         </Link>
-        {made.mixId && <Button onClick={onDone}>See its mix</Button>}
+        {made.mixIds.length > 0 && <Button onClick={onDone}>See its {made.mixIds.length > 1 ? 'mixes' : 'mix'}</Button>}
       </div>
     </div>
   );

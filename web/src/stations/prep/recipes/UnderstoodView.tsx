@@ -2,7 +2,7 @@ import { CircleHelp } from 'lucide-react';
 import type { IngredientLine, RecipeUnderstood } from '../../../api/types';
 import { Button } from '../../../ui/Button';
 import { sayGrams, sayQuantity } from '../../../words/amounts';
-import { listed } from '../../../words/food';
+import { listed, stepWords } from '../../../words/food';
 import { mixKindWords } from '../../../words/prep';
 import { sayTyped } from '../../../words/temperatures';
 import type { TrayNames } from '../../../words/trayNames';
@@ -14,7 +14,7 @@ export function UnderstoodView(props: {
   busy: boolean;
   onUse: () => void;
 }) {
-  const { recipe, notUnderstood, plan, mix, leftOut } = props.understood;
+  const { recipe, notUnderstood, plan, mixes, leftOut } = props.understood;
   const oven = recipe.ovens?.[0];
   return (
     <div className="grid gap-4">
@@ -36,10 +36,15 @@ export function UnderstoodView(props: {
               ...plan.chicken.map((lot) => `${lot.sizes.count} ${props.names.chicken(lot, lot.sizes.count)}`),
               ...plan.vegetables.map((lot) => `${sayGrams(lot.amount.value)} ${props.names.vegetable(lot)}`),
             ])}
-            {mix && `, and a mix of ${mix.parts.length} ingredients (${mixKindWords[mix.kind].toLowerCase()})`}.
+            {mixes.map(
+              (mix) => `, and a mix of ${mix.parts.length} ingredients (${mixKindWords[mix.kind].toLowerCase()})`,
+            )}
+            {plan.steps.length > 0 &&
+              `, with ${listed(plan.steps.map((step) => `${stepWords[step.kind]}${step.setting ? ` ${sayTyped(step.setting)}` : ''} at ${step.atMinutes} min`))}`}
+            .
           </p>
           <Button look="heat" big className="justify-self-start" disabled={props.busy} onClick={props.onUse}>
-            Make the tray and the mix
+            {mixes.length > 1 ? 'Make the tray and its mixes' : 'Make the tray and the mix'}
           </Button>
         </div>
       ) : null}

@@ -213,6 +213,6 @@ export class TrayEditing {
 }
 
 /** Another number for another shape of a draft: one that an older page kept would lack fields. */
-const DRAFT_SHAPE = 3;
+const DRAFT_SHAPE = 4;
 
 const keyOf = (id: number) => `tray.${DRAFT_SHAPE}.${id}`;

@@ -50,6 +50,12 @@ export function withProfile(draft: TrayDraft, profile: ProfileChoice): TrayDraft
   };
 }
 
+/** What one lot of chicken has on it, on all of them; what cannot be on one of them is said there. */
+export const withCoatsOfAll = (draft: TrayDraft, coats: ChickenDraft['coats']): TrayDraft => ({
+  ...draft,
+  chicken: draft.chicken.map((lot) => ({ ...lot, coats })),
+});
+
 /** Pieces of one cut as they usually come. */
 export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
   const lot: ChickenDraft = {
@@ -60,7 +66,7 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     filling: '',
     sear: '',
     pan: 'castIron',
-    coating: 'oil',
+    coats: [],
     startFrom: 'fridge',
     vessel: 0,
     leavesWhenDone: false,

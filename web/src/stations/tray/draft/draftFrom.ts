@@ -1,4 +1,5 @@
 import type { ChickenLot, PlannedStep, TemperatureUnit, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
+import { coatFrom } from '../../../coats/coatDraft';
 import { sayNumber } from '../../../words/numbers';
 import { celsiusOf, convertTyped } from '../../../words/temperatures';
 import { toLocalIso } from '../../../words/times';
@@ -50,7 +51,7 @@ function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
     filling: lot.filling ? sayNumber(lot.filling.value) : '',
     sear: lot.sear ? sayNumber(lot.sear.minutes) : '',
     pan: lot.sear?.pan ?? 'castIron',
-    coating: lot.coating,
+    coats: lot.coats.map(coatFrom),
     startFrom: lot.startFrom,
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,

@@ -1,4 +1,5 @@
 import type { TrayPlanRequest } from '../../../api/types';
+import { coatRequest } from '../../../coats/coatDraft';
 import { parseNumber } from '../../../words/numbers';
 import { toLocalIso } from '../../../words/times';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
@@ -34,7 +35,8 @@ function ovenStartRequest(draft: TrayDraft): NonNullable<TrayPlanRequest['ovenAt
   return { value, unit: draft.unit };
 }
 
-const isStuffed = (lot: ChickenDraft) => lot.coating === 'stuffed' || lot.cut === 'stuffedBreast';
+const isStuffed = (lot: ChickenDraft) =>
+  lot.coats.some((coat) => coat.kind === 'stuffed') || lot.cut === 'stuffedBreast';
 
 function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
   const holdMinutes = parseNumber(lot.hold);
@@ -46,7 +48,7 @@ function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
     filling:
       isStuffed(lot) && lot.filling.trim() !== '' ? { value: parseNumber(lot.filling), unit: lot.massUnit } : null,
     sear: lot.sear.trim() === '' ? null : { minutes: parseNumber(lot.sear), pan: lot.pan },
-    coating: lot.coating,
+    coats: lot.coats.map(coatRequest),
     startFrom: lot.startFrom,
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,

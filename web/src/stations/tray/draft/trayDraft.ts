@@ -12,6 +12,7 @@ import type {
   VegetableLot,
   Vessel,
 } from '../../../api/types';
+import type { CoatDraft } from '../../../coats/coatDraft';
 
 /**
  * The plan while it is being typed: numbers are still text, and dinner is a time and a day. From a plan and back by
@@ -35,11 +36,9 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
 }
 
 export interface ChickenDraft
-  extends Pick<
-    ChickenLot,
-    'id' | 'cut' | 'skinOn' | 'coating' | 'startFrom' | 'vessel' | 'leavesWhenDone' | 'skinDown'
-  > {
+  extends Pick<ChickenLot, 'id' | 'cut' | 'skinOn' | 'startFrom' | 'vessel' | 'leavesWhenDone' | 'skinDown'> {
   partlySkinned: boolean;
+  coats: readonly CoatDraft[];
   /** What each slit piece holds; empty for the usual. */
   filling: string;
   /** Minutes in the pan first; empty for none. */

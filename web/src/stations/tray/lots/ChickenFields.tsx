@@ -1,19 +1,19 @@
-import type { Coating, CutChoice, ProfileChoice, TemperatureUnit } from '../../../api/types';
+import type { CutChoice, MixListed, ProfileChoice, TemperatureUnit } from '../../../api/types';
+import { CoatList } from '../../../coats/CoatList';
+import { coatsInWords } from '../../../coats/coatDraft';
+import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { Section } from '../../../ui/Section';
 import { Stepper } from '../../../ui/Stepper';
 import { TextBox } from '../../../ui/TextBox';
-import { coatingWords } from '../../../words/food';
 import { massUnits } from '../../../words/units';
 import { usualGoal, withCount } from '../draft/changes';
 import type { ChickenDraft } from '../draft/trayDraft';
 import { GoalFields } from './GoalFields';
 import { LotTiming } from './LotTiming';
 import { SizeFields } from './SizeFields';
-
-const coatings = Object.entries(coatingWords).map(([value, label]) => ({ value: value as Coating, label }));
 
 /** What one lot of chicken is. */
 export function ChickenFields(props: {
@@ -23,6 +23,9 @@ export function ChickenFields(props: {
   rule: ProfileChoice | undefined;
   trays: number;
   guessedHeight: string | undefined;
+  mixes: readonly MixListed[];
+  usualSoak: number;
+  onCoatAll: (() => void) | undefined;
   error: (field: string) => string | undefined;
   onChange: (part: Partial<ChickenDraft>) => void;
 }) {
@@ -37,13 +40,26 @@ export function ChickenFields(props: {
             )}
           </Field>
         )}
-        <Field label="Coating" error={error('coating')}>
-          {(ids) => (
-            <Picker ids={ids} value={lot.coating} options={coatings} onChange={(coating) => onChange({ coating })} />
-          )}
-        </Field>
       </div>
       <GoalFields lot={lot} cuts={props.cuts} unit={props.unit} rule={props.rule} error={error} onChange={onChange} />
+      <Section
+        title="Coats"
+        summary={coatsInWords(lot.coats)}
+        defaultOpen={lot.coats.length > 0 || error('coats') !== undefined}
+      >
+        <CoatList
+          coats={lot.coats}
+          mixes={props.mixes}
+          usualSoak={props.usualSoak}
+          error={error}
+          onChange={(coats) => onChange({ coats })}
+        />
+        {props.onCoatAll && lot.coats.length > 0 && (
+          <Button className="justify-self-start" onClick={props.onCoatAll}>
+            The same on all chicken
+          </Button>
+        )}
+      </Section>
       <SizeFields lot={lot} guessedHeight={props.guessedHeight} error={error} onChange={onChange} />
       <Section title="More" summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}>
         <div className="grid gap-3 sm:grid-cols-2">
@@ -121,7 +137,7 @@ export function ChickenFields(props: {
               )}
             </Field>
           )}
-          {(lot.coating === 'stuffed' || lot.cut === 'stuffedBreast') && (
+          {(lot.coats.some((coat) => coat.kind === 'stuffed') || lot.cut === 'stuffedBreast') && (
             <Field
               label={`Filling in each, ${massUnits.find((unit) => unit.value === lot.massUnit)?.label ?? 'g'}`}
               error={error('filling')}

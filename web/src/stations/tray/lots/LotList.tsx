@@ -1,7 +1,9 @@
 import { useState } from 'react';
 import type { components } from '../../../api/schema';
 import type { TemperatureUnit, TrayView } from '../../../api/types';
-import { coatingWords, vegetableCutWords } from '../../../words/food';
+import { coatsInWords } from '../../../coats/coatDraft';
+import { usePrep } from '../../../kitchen/prepQueries';
+import { vegetableCutWords } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
 import type { TrayNames } from '../../../words/trayNames';
 import { massUnits } from '../../../words/units';
@@ -10,6 +12,7 @@ import {
   withBird,
   withChicken,
   withChickenLot,
+  withCoatsOfAll,
   withoutLot,
   withSecondTray,
   withVegetable,
@@ -34,6 +37,7 @@ export function LotList(
 ) {
   const { draft, problem, onChange, view, choices, names, chosen } = props;
   const [bird, setBird] = useState(false);
+  const prep = usePrep().data;
   const trays = draft.vessels.length;
   const clock = clockFrom(Date.parse(view.answer?.timing.inAt ?? ''));
   const answered = (id: number) => view.answer?.forecast.lots.find((lot) => lot.lot === id);
@@ -70,6 +74,9 @@ export function LotList(
               trays={trays}
               guessedHeight={guessed(answered(lot.id)?.piece.heightMm, lot)}
               error={(field) => problem?.at(`chicken[${i}].${field}`)}
+              mixes={prep?.mixes ?? []}
+              usualSoak={prep?.choice.marinateMinutes ?? 60}
+              onCoatAll={draft.chicken.length > 1 ? () => onChange(withCoatsOfAll(draft, lot.coats)) : undefined}
               onChange={(part) => onChange(withChickenLot(draft, lot.id, part))}
             />
           </LotCard>
@@ -145,7 +152,7 @@ function chickenDetail(lot: ChickenDraft, unit: TemperatureUnit): string {
     eachPiece: 'weighed one by one',
     height: 'by height',
   };
-  return `${mass[lot.basis]}, ${coatingWords[lot.coating]}, to ${lot.goal} ${unitSign(unit)}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
+  return `${mass[lot.basis]}, ${coatsInWords(lot.coats)}, to ${lot.goal} ${unitSign(unit)}${lot.addAt === '0' ? '' : `, in after ${lot.addAt} min`}`;
 }
 
 function vegetableDetail(lot: VegetableDraft): string {

@@ -1,44 +1,33 @@
 import { useState } from 'react';
 import { Problem } from '../../../api/problem';
-import type { MixListed, MixView, PrepView, ScaledPart } from '../../../api/types';
+import type { BowlView, MixListed, PrepView, ScaledPart } from '../../../api/types';
 import type { SavePrep } from '../../../kitchen/prepQueries';
-import { useCoatTray, useDeleteMix } from '../../../kitchen/prepQueries';
+import { useDeleteMix } from '../../../kitchen/prepQueries';
 import { Ask } from '../../../ui/Ask';
 import { Button } from '../../../ui/Button';
 import { NumberBox } from '../../../ui/NumberBox';
 import { Refusal } from '../../../ui/Refusal';
 import { sayAmounts, sayExact, sayGrams } from '../../../words/amounts';
-import { coatingWords } from '../../../words/food';
 import { basisOfMix } from '../../../words/prep';
 import { JudgementList } from './JudgementList';
 
-/** The chosen mix for this meat: what to take, large; what it would be exactly, small; and what a careful cook says. */
-export function MixSheet(props: { view: PrepView; save: SavePrep; onEdit: (mix: MixListed) => void }) {
-  const { view } = props;
-  const { mix } = view;
-  if (!mix) {
-    return (
-      <p className="max-w-prose text-lg">
-        Oil to coat, and salt: 1.0 to 1.5 % of the meat in all. Choose a mix, and everything is measured for the meat on
-        the tray.
-      </p>
-    );
-  }
-  const listed = view.mixes.find((one) => one.id === mix.id);
+/** One bowl for the meat it goes on: what to take, large; what it would be exactly, small; and what a careful cook says. */
+export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePrep; onEdit: (mix: MixListed) => void }) {
+  const { view, bowl } = props;
+  const listed = view.mixes.find((one) => one.id === bowl.id);
   return (
     <div className="grid content-start gap-5">
       <div>
-        <h2 className="font-semibold text-3xl leading-tight">{mix.mix.name}</h2>
-        <p className="text-ink-soft">
-          Made for {basisOfMix[mix.mix.per]}; here for{' '}
-          {mix.mix.per === 'kilogramOfMeat' ? sayGrams(view.meat.massG) : `${view.meat.surfaceDm2.toFixed(1)} dm²`},{' '}
-          {sayGrams(mix.scaled.totalG)} in all{mix.servedG > 0 && `, ${sayGrams(mix.servedG)} of it for the table`}.
+        <h2 className="font-semibold text-3xl leading-tight">{bowl.mix.name}</h2>
+        <p className="text-ink-soft first-letter:uppercase">
+          {bowl.for}: {sayGrams(bowl.scaled.totalG)} in all
+          {bowl.servedG > 0 && `, ${sayGrams(bowl.servedG)} of it for the table`}. Written for {writtenFor(bowl)}.
         </p>
       </div>
-      <Parts mix={mix} />
-      {mix.mix.method && <p className="max-w-prose text-lg leading-snug">{mix.mix.method}</p>}
+      <Parts bowl={bowl} />
+      {bowl.mix.method && <p className="max-w-prose text-lg leading-snug">{bowl.mix.method}</p>}
       <div className="flex flex-wrap items-end gap-3">
-        {mix.mayBeServed && (
+        {bowl.mayBeServed && (
           <div className="w-52">
             <NumberBox
               label="Set aside for the table, g"
@@ -48,20 +37,22 @@ export function MixSheet(props: { view: PrepView; save: SavePrep; onEdit: (mix: 
             />
           </div>
         )}
-        {view.coatingDiffers && <CoatButton trayId={view.trayId} coating={coatingWords[view.coatingDiffers]} />}
         {listed && <Button onClick={() => props.onEdit(listed)}>{listed.isOwn ? 'Change it' : 'Make it yours'}</Button>}
-        {listed?.isOwn && <DeleteMix listed={listed} onGone={() => props.save.change({ mix: null })} />}
+        {listed?.isOwn && <DeleteMix listed={listed} />}
       </div>
-      <JudgementList judgements={mix.judgements} />
+      <JudgementList judgements={bowl.judgements} />
     </div>
   );
 }
 
+const writtenFor = ({ mix }: BowlView) =>
+  mix.per === 'asWritten' ? `${sayGrams(mix.forMassG ?? 1000)} of meat` : basisOfMix[mix.per];
+
 const problemAt = (error: Error | null, field: string) => (error instanceof Problem ? error.at(field) : undefined);
 
-function Parts({ mix }: { mix: MixView }) {
+function Parts({ bowl }: { bowl: BowlView }) {
   const groups = (['mix', 'binder', 'crumb'] as const)
-    .map((role) => ({ role, parts: mix.scaled.parts.filter((scaled) => scaled.part.role === role) }))
+    .map((role) => ({ role, parts: bowl.scaled.parts.filter((scaled) => scaled.part.role === role) }))
     .filter((group) => group.parts.length > 0);
   return (
     <table className="w-full max-w-2xl border-collapse text-left">
@@ -105,19 +96,7 @@ function PartRow({ scaled }: { scaled: ScaledPart }) {
   );
 }
 
-function CoatButton(props: { trayId: number; coating: string }) {
-  const coat = useCoatTray(props.trayId);
-  return (
-    <>
-      <Button look="heat" disabled={coat.isPending} onClick={() => coat.mutate(null)}>
-        Plan the tray with {props.coating}
-      </Button>
-      <Refusal error={coat.error} />
-    </>
-  );
-}
-
-function DeleteMix(props: { listed: MixListed; onGone: () => void }) {
+function DeleteMix(props: { listed: MixListed }) {
   const [asking, setAsking] = useState(false);
   const remove = useDeleteMix();
   const id = Number(props.listed.id.replace('own-', ''));
@@ -125,14 +104,14 @@ function DeleteMix(props: { listed: MixListed; onGone: () => void }) {
     <>
       <Button onClick={() => setAsking(true)}>Throw it away</Button>
       <Ask open={asking} room="day" title={`Throw “${props.listed.mix.name}” away?`} onClose={() => setAsking(false)}>
-        <p>The mix is gone for good. Trays that use it stay, with oil and salt.</p>
+        <p>The mix is gone for good. Trays that use it keep its name, and nothing is measured for it any more.</p>
         <Refusal error={remove.error} />
         <div className="flex gap-3">
           <Button onClick={() => setAsking(false)}>Keep it</Button>
           <Button
             look="stop"
             disabled={remove.isPending}
-            onClick={() => remove.mutate(id, { onSuccess: props.onGone })}
+            onClick={() => remove.mutate(id, { onSuccess: () => setAsking(false) })}
           >
             Throw it away
           </Button>
