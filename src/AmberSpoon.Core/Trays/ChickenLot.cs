@@ -53,6 +53,9 @@ public sealed record ChickenLot(
     /// <summary>About half of the skin is gone; only where the skin is on.</summary>
     public bool PartlySkinned { get; init; }
 
+    /// <summary>It lies in hollows of the vegetables of its dish: they stand against its sides.</summary>
+    public bool IsNestled { get; init; }
+
     /// <summary>Browned in a pan first, or null.</summary>
     public PanSear? Sear { get; init; }
 

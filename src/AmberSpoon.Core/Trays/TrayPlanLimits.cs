@@ -26,6 +26,9 @@ public static class TrayPlanLimits
     /// <summary>Vegetables may be heaped a little: this much more than lies side by side.</summary>
     public const double HeapedShare = 0.15;
 
+    /// <summary>A deeper heap cooks from the outside in and stews (common practice: two or three deep in a dish).</summary>
+    public const int MostLayers = 3;
+
     /// <summary>A slit breast tears when more than this share of it is filling; about a quarter fits (common practice).</summary>
     public const double MostFillingShare = 0.4;
     public const double UsualMostFillingShare = 0.25;

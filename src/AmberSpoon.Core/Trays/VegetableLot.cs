@@ -30,6 +30,9 @@ public sealed record VegetableLot(
     bool LeavesWhenDone,
     Tenderness Goal)
 {
+    /// <summary>How many of its pieces lie over each other: 1 side by side, 2 or 3 heaped in a dish.</summary>
+    public int Layers { get; init; } = 1;
+
     [JsonIgnore]
     public LotId LotId => new(Id);
 
@@ -50,4 +53,7 @@ public enum VegetablePlace
 
     /// <summary>A bed under the chicken.</summary>
     Under,
+
+    /// <summary>Scattered over the chicken.</summary>
+    OnTop,
 }

@@ -29,6 +29,9 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
     /// <summary>Coats under the outermost one, innermost first.</summary>
     public IReadOnlyList<CoatLayer> Under { get; init; } = [];
 
+    /// <summary>Share of its upper side that lies under other food.</summary>
+    public double TopCovered { get; init; }
+
     /// <summary>Some of the skin is gone.</summary>
     public bool PartlySkinned { get; init; }
 
@@ -63,7 +66,7 @@ public sealed record PieceBody(Cut Cut, double MassG, double? HeightMm = null, b
             MeatOf(facts),
             InnerOf(mesh.Shape),
             mesh.Shape.InnerIsFood,
-            PieceCoats.For(facts, SkinOn, [.. Under, Coating], PartlySkinned),
+            PieceCoats.For(facts, SkinOn, [.. Under, Coating], PartlySkinned, TopCovered),
             mesh.Shape.Middle.Stretched(stretch));
     }
 

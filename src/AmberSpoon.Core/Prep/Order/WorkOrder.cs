@@ -120,7 +120,12 @@ public static class WorkOrder
         Minutes = 2 + (lot.Amount.Grams() / 200),
     };
 
-    private static string PlaceWords(VegetablePlace place) => place == VegetablePlace.Under ? "a bed on the tray" : "onto the tray";
+    private static string PlaceWords(VegetablePlace place) => place switch
+    {
+        VegetablePlace.Under => "a bed on the tray",
+        VegetablePlace.OnTop => "into a bowl: scattered over the chicken at the end",
+        _ => "onto the tray",
+    };
 
     private static string OvenWords(TrayPlan plan) => plan.OvenMode == OvenMode.Grill
         ? $"Oven to grill at {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)}"

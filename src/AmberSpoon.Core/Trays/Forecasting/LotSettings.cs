@@ -19,6 +19,20 @@ public sealed class LotSettings
     /// <summary>Where a second layer lies on the first, food touches food nearly all round.</summary>
     private const double NoRoomCrowding = 0.9;
 
+    /// <summary>In a heap, food touches food nearly all round; chicken in hollows of it has its top free.</summary>
+    private const double HeapedCrowding = 0.6;
+    private const double NestledCrowding = 0.75;
+
+    /// <summary>
+    /// Of a heap so many layers deep each piece gets heat as layers to minus this power: less than that would be each its share of
+    /// the surface (1), more if steam carried heat through it freely (0). Set so that two layers of potato need about a third longer
+    /// than one and three about half as long again (common practice: an hour and more in a full dish).
+    /// </summary>
+    private const double HeapShare = 0.7;
+
+    /// <summary>Scattered vegetables never hide more of the meat than this.</summary>
+    private const double MostCovered = 0.6;
+
     private readonly TrayPlan _plan;
     private readonly TrayLayout _layout;
     private readonly double? _crowding;
@@ -46,11 +60,11 @@ public sealed class LotSettings
 
     private PieceSetting Of(ChickenLot lot, double massG, PlacedPiece? place)
     {
-        bool isOnBed = _plan.Vegetables.Any(other => other.Vessel == lot.Vessel && other.Place == VegetablePlace.Under);
+        bool isOnBed = lot.IsNestled || _plan.Vegetables.Any(other => other.Vessel == lot.Vessel && other.Place == VegetablePlace.Under);
         Vessel vessel = _plan.Vessels[lot.Vessel];
         Support support = vessel.Rack ? Support.Rack : isOnBed ? Support.VegetableBed : SupportOn(vessel);
         return Setting(
-            lot.Piece(massG),
+            lot.Piece(massG) with { TopCovered = CoveredFromAbove(lot.Vessel) },
             lot.Height is not null,
             StartC(lot.StartFrom),
             place,
@@ -59,6 +73,8 @@ public sealed class LotSettings
             support,
             lot.IsInParcel ? Cover.Parcel : Cover.None,
             lot.SkinDown,
+            lot.IsNestled ? NestledCrowding : 0,
+            layers: 1,
             lot) with
         { Sear = lot.Sear };
     }
@@ -70,10 +86,20 @@ public sealed class LotSettings
         _layout.Slowest(lot.Id),
         lot.Vessel,
         lot.AddAtMinutes,
-        SupportOn(_plan.Vessels[lot.Vessel]),
+        lot.Place == VegetablePlace.OnTop ? Support.VegetableBed : SupportOn(_plan.Vessels[lot.Vessel]),
         Cover.None,
         isTopDown: false,
+        lot.Layers > 1 ? HeapedCrowding : 0,
+        lot.Layers,
         chicken: null);
+
+    /// <summary>Share of the chicken’s upper side that vegetables scattered over it hide.</summary>
+    private double CoveredFromAbove(int vessel)
+    {
+        double scatteredMm2 = _plan.Vegetables.Where(lot => lot.Vessel == vessel && lot.Place == VegetablePlace.OnTop)
+            .Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
+        return Math.Min(MostCovered, scatteredMm2 / _plan.Vessels[vessel].FloorMm2());
+    }
 
     private static Support SupportOn(Vessel vessel) => vessel.Parchment ? Support.Parchment : Support.BareTray;
 
@@ -87,18 +113,22 @@ public sealed class LotSettings
         Support support,
         Cover cover,
         bool isTopDown,
+        double leastCrowding,
+        double layers,
         ChickenLot? chicken)
     {
         Vessel lying = _plan.Vessels[vessel];
+        VesselLayout laid = _layout.Vessels[vessel];
+        double over = laid.IsOverfull ? Math.Max(layers, 1 + laid.TooMuchShare) : layers;
         var timeline = new LotTimeline(_plan, vessel, addAtMinutes, HotSpotC(place), cover, chicken);
         var placement = new Placement(
             support,
             lying.Material,
             lying.WaterMl * 1000 / lying.FloorMm2(),
-            _crowding ?? (place is null || _layout.Vessels[vessel].IsOverfull ? Math.Max(NoRoomCrowding, place?.Crowding ?? 0) : place.Crowding),
+            _crowding ?? Math.Max(leastCrowding, place is null || laid.IsOverfull ? Math.Max(NoRoomCrowding, place?.Crowding ?? 0) : place.Crowding),
             timeline.CoverAtFirst,
             isTopDown);
-        return new(piece, isMeasured, startC, timeline.OvenAtFirst, placement, timeline.Steps, place?.Spot.Index ?? 0);
+        return new(piece, isMeasured, startC, timeline.OvenAtFirst with { ExchangeFactor = _crowding is null ? Math.Pow(over, -HeapShare) : 1 }, placement, timeline.Steps, place?.Spot.Index ?? 0);
     }
 
     /// <summary>How much hotter than in the middle of the oven it is where the piece lies, °C.</summary>

@@ -19,7 +19,10 @@ public static class TrayArranger
             vessels.Add(VesselArranger.Arrange(plan, vessel, here, spots));
         }
 
-        return new(vessels, [.. plan.Chicken.Select(lot => OutlineOf(lot.Id, lot.Count)), .. plan.Vegetables.Select(lot => OutlineOf(lot.Id, lot.Count))]);
+        // What is under other things is drawn first.
+        return new(vessels, [.. plan.Chicken.Select(lot => (lot.Id, lot.Count)).Concat(plan.Vegetables.Select(lot => (lot.Id, lot.Count)))
+            .OrderBy(lot => items.First(item => item.Lot == lot.Id).Level)
+            .Select(lot => OutlineOf(lot.Id, lot.Count))]);
 
         LotOutline OutlineOf(int lot, int pieces)
         {

@@ -26,7 +26,7 @@ public sealed record TrayLayout(IReadOnlyList<VesselLayout> Vessels, IReadOnlyLi
 /// <param name="WidthMm">Its floor from left to right, mm.</param>
 /// <param name="DepthMm">Its floor from back to door, mm.</param>
 /// <param name="IsRound">A round dish.</param>
-/// <param name="Pieces">What lies in it.</param>
+/// <param name="Pieces">What lies in it, what is under other things first.</param>
 /// <param name="CoverShare">Share of its floor that is covered, 0 and more; above 1 it is heaped.</param>
 /// <param name="Fullness">In a word.</param>
 /// <param name="LeftOver">Pieces for which there was no room.</param>

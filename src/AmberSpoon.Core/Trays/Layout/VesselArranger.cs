@@ -1,6 +1,6 @@
 namespace AmberSpoon.Core.Trays.Layout;
 
-/// <summary>Lays the pieces of one vessel: the bed on a floor of its own, everything else on top.</summary>
+/// <summary>Lays the pieces of one vessel: the bed and what is scattered over the chicken on floors of their own.</summary>
 internal sealed class VesselArranger
 {
     /// <summary>What is tried in turn: what stays, space between pieces, mm, and whether they are laid row by row.</summary>
@@ -23,15 +23,14 @@ internal sealed class VesselArranger
 
     private readonly Vessel _vessel;
     private readonly TrayGrid _floor;
-    private readonly TrayGrid _bed;
+    private readonly TrayGrid[] _floors;
     private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned;
     private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
     private readonly List<TrayItem> _left = [];
     private readonly double _gapMm;
     private readonly bool _isInRows;
     private readonly DistanceField _fromChicken;
-    private readonly DistanceField _fromOnTop;
-    private readonly DistanceField _fromBed;
+    private readonly DistanceField[] _fromLevel;
     private readonly Dictionary<int, DistanceField> _fromLot = [];
 
     private VesselArranger(Vessel vessel, double gapMm, bool isInRows, Dictionary<(Footprint, int, double), TurnedShape> turned)
@@ -41,8 +40,9 @@ internal sealed class VesselArranger
         _gapMm = gapMm;
         _isInRows = isInRows;
         _floor = new(vessel);
-        _bed = new(vessel);
-        (_fromChicken, _fromOnTop, _fromBed) = (new(_floor), new(_floor), new(_floor));
+        _floors = [new(vessel), _floor, new(vessel)];
+        _fromChicken = new(_floor);
+        _fromLevel = [new(_floor), new(_floor), new(_floor)];
     }
 
     public static VesselLayout Arrange(TrayPlan plan, int vessel, IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
@@ -131,7 +131,7 @@ internal sealed class VesselArranger
         }
     }
 
-    private TrayGrid FloorOf(TrayItem item) => item.IsBed ? _bed : _floor;
+    private TrayGrid FloorOf(TrayItem item) => _floors[(int)item.Level];
 
     /// <summary>Puts a piece where it lay, or a dragged one as near as can be to where it was dropped.</summary>
     private bool Keep(TrayItem item, Spot spot)
@@ -255,7 +255,7 @@ internal sealed class VesselArranger
 
     private double WorthForVegetable(TrayItem item, int column, int row)
     {
-        double fromOthers = (item.IsBed ? _fromBed : _fromOnTop).Mm(column, row);
+        double fromOthers = _fromLevel[(int)item.Level].Mm(column, row);
         double fromAlike = _fromLot.TryGetValue(item.Lot, out DistanceField? alike) ? alike.Mm(column, row) : double.PositiveInfinity;
         return Math.Min(fromOthers, 60) + (0.5 * Math.Min(fromAlike, 120));
     }
@@ -265,7 +265,7 @@ internal sealed class VesselArranger
         (int column, int row) = CellOf(spot);
         FloorOf(item).Take(Turned(item.Footprint, spot.AngleDegrees, 0), column, row);
         _placed.Add((item, spot));
-        (item.IsBed ? _fromBed : _fromOnTop).Add(column, row);
+        _fromLevel[(int)item.Level].Add(column, row);
         if (item.IsChicken)
         {
             _fromChicken.Add(column, row);
@@ -296,33 +296,42 @@ internal sealed class VesselArranger
     private VesselLayout Layout(TrayPlan plan, int vessel, bool isAfresh)
     {
         (double widthMm, double depthMm) = _vessel.Floor();
-        double onTop = AreaShare(plan, vessel, isBed: false);
-        double bed = AreaShare(plan, vessel, isBed: true);
-        double cover = Math.Max(onTop, bed);
-        double tooMuch = TooMuch();
+        double cover = Enum.GetValues<TrayLevel>().Max(level => AreaShare(plan, vessel, level));
+        double undrawn = Math.Max(0, (cover / MostCover) - 1);
+        double tooMuch = Math.Max(TooMuch(), undrawn);
         return new(
             widthMm,
             depthMm,
             _vessel.IsRound,
-            [.. _placed.OrderBy(piece => piece.Item.Lot).ThenBy(piece => piece.Item.Index)
+            [.. _placed.OrderBy(piece => piece.Item.Level).ThenBy(piece => piece.Item.Lot).ThenBy(piece => piece.Item.Index)
                 .Select(piece => new PlacedPiece(piece.Spot, piece.Item.Scale, CrowdingAt(piece.Item, piece.Spot)))],
             cover,
             _left.Count > 0 || cover >= CrowdedCover ? Fullness.Crowded : cover >= CloseCover ? Fullness.Close : Fullness.Roomy,
-            [.. _left.GroupBy(item => item.Lot).Select(lot => new LeftOver(lot.Key, lot.Count()))],
+            _left.Count == 0 && tooMuch > TrayPlanLimits.HeapedShare ? [Undrawn(plan, vessel, cover)] : [.. _left.GroupBy(item => item.Lot).Select(lot => new LeftOver(lot.Key, lot.Count()))],
             tooMuch,
             _left.Any(item => item.IsChicken) || tooMuch > TrayPlanLimits.HeapedShare,
             isAfresh);
     }
 
     /// <summary>Covered share of the floor, pieces that are not drawn one by one included.</summary>
-    private double AreaShare(TrayPlan plan, int vessel, bool isBed)
+    private double AreaShare(TrayPlan plan, int vessel, TrayLevel level)
     {
-        double chicken = isBed ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
+        double chicken = level != TrayLevel.Floor ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
             .Sum(lot => lot.MassesG().GroupBy(mass => mass).Sum(alike => alike.Count() * Footprint.Of(lot.Piece(alike.Key)).AreaMm2()));
-        double vegetables = plan.Vegetables.Where(lot => lot.Vessel == vessel && lot.Place == VegetablePlace.Under == isBed)
-            .Sum(lot => lot.Count * Footprint.Of(lot.Piece()).AreaMm2());
+        double vegetables = plan.Vegetables.Where(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == level)
+            .Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
         return (chicken + vegetables) / _vessel.FloorMm2();
     }
+
+    /// <summary>Of very many small pieces only some are laid: what the floor cannot hold is reckoned by area, and is of the lot with most of it.</summary>
+    private static LeftOver Undrawn(TrayPlan plan, int vessel, double cover)
+    {
+        VegetableLot most = plan.Vegetables.Where(lot => lot.Vessel == vessel).MaxBy(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2())!;
+        return new(most.Id, (int)Math.Ceiling(most.Count * (1 - (MostCover / cover))));
+    }
+
+    /// <summary>Share of a floor that pieces side by side can cover, pushed together.</summary>
+    private const double MostCover = 0.85;
 
     private double TooMuch()
     {
@@ -346,7 +355,7 @@ internal sealed class VesselArranger
             taken += !isOffTheFloor && floor.IsTaken(column, row) ? 1 : 0;
         }
 
-        double heaped = item.IsBed ? BedCrowding : 0;
+        double heaped = item.Level == TrayLevel.Bed ? BedCrowding : 0;
         return Math.Round(Math.Clamp(OpenCrowding + heaped + ((double)taken / around), 0, 0.95), 2);
     }
 

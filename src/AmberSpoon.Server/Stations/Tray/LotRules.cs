@@ -44,6 +44,10 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(lot.StartFrom != StartingPoint.Frozen, $"{at}.startFrom", "Frozen chicken cooks too unevenly to plan safely: the outside is done while the middle is ice. Thaw it in the fridge first, about a day for a pack.");
         Goal(lot.Goal, at);
         Require(lot.PartlySkinned != true || lot.SkinOn == true, $"{at}.partlySkinned", "There is no skin on it to be partly gone.");
+        Require(
+            lot.IsNestled != true || (plan.Vegetables?.Any(other => other?.Vessel == lot.Vessel && other?.Place != VegetablePlace.OnTop) ?? false),
+            $"{at}.isNestled",
+            "There is nothing to nestle it in: put vegetables into the same dish.");
         Sear(lot.Sear, at);
         bool heightUsable = Check.IsPositive(lot.Height);
         Require(lot.Height is null || heightUsable, $"{at}.height.value", "Write the height as a number above 0, or leave it empty.");
@@ -196,6 +200,10 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Shared(lot.Id, lot.Vessel, lot.AddAtMinutes, lot.LeavesWhenDone, at);
         Require(Check.IsChosen(lot.Place), $"{at}.place", Check.Choose);
         Require(lot.Goal is null || Check.IsChosen(lot.Goal), $"{at}.goal", Check.Choose);
+        Require(
+            lot.Layers is null or (>= 1 and <= TrayPlanLimits.MostLayers),
+            $"{at}.layers",
+            $"Heap them 1 to {TrayPlanLimits.MostLayers} deep: a deeper heap stews in the middle while its top burns. Take a larger dish, or two.");
         if (Require(Check.IsPositive(lot.Amount), $"{at}.amount.value", "Write the mass as a number above 0."))
         {
             double grams = lot.Amount!.ToEntered().Grams();

@@ -61,7 +61,8 @@ public sealed record ChickenLotRequest(
     MassRequest? Filling = null,
     bool? PartlySkinned = null,
     SearRequest? Sear = null,
-    IReadOnlyList<CoatRequest>? Coats = null)
+    IReadOnlyList<CoatRequest>? Coats = null,
+    bool? IsNestled = null)
 {
     /// <summary>Its stack of coats; a lot that names one coating only has that.</summary>
     public IReadOnlyList<LotCoat> ToCoats() => Coats is { } coats ? [.. coats.Select(coat => coat.ToCoat())] : Coating is { } one and not Core.Food.Coating.Oil ? [one] : [];
@@ -85,6 +86,7 @@ public sealed record ChickenLotRequest(
         Filling = Filling?.ToEntered(),
         PartlySkinned = PartlySkinned ?? false,
         Sear = Sear?.ToSear(),
+        IsNestled = IsNestled ?? false,
     };
 }
 
@@ -136,10 +138,14 @@ public sealed record VegetableLotRequest(
     int? Vessel = null,
     int? AddAtMinutes = null,
     bool? LeavesWhenDone = null,
-    Tenderness? Goal = null)
+    Tenderness? Goal = null,
+    int? Layers = null)
 {
     public VegetableLot ToLot() => new(
-        Id!.Value, Kind!.Value, Cut!.Value, Size!.ToEntered(), Amount!.ToEntered(), Place!.Value, Vessel!.Value, AddAtMinutes!.Value, LeavesWhenDone!.Value, Goal ?? Tenderness.Tender);
+        Id!.Value, Kind!.Value, Cut!.Value, Size!.ToEntered(), Amount!.ToEntered(), Place!.Value, Vessel!.Value, AddAtMinutes!.Value, LeavesWhenDone!.Value, Goal ?? Tenderness.Tender)
+    {
+        Layers = Layers ?? 1,
+    };
 }
 
 public sealed record VesselRequest(

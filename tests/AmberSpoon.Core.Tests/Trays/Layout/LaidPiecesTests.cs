@@ -114,14 +114,14 @@ public sealed class LaidPiecesTests
         };
         IReadOnlyList<TrayItem> items = TrayItem.All(plan);
         TrayItem[] thighs = [.. items.Take(3)];
-        Assert.All(thighs, item => Assert.Equal((1, 1, true, false), (item.Lot, item.Vessel, item.IsChicken, item.IsBed)));
+        Assert.All(thighs, item => Assert.Equal((1, 1, true, TrayLevel.Floor), (item.Lot, item.Vessel, item.IsChicken, item.Level)));
         Assert.Equal([0, 1, 2], thighs.Select(item => item.Index));
         Assert.Equal(1, thighs[0].Scale);
         double lighter = plan.Chicken[0].MassesG()[2] / plan.Chicken[0].MassesG()[0];
         Assert.Equal(Math.Cbrt(lighter), thighs[2].Scale, 0.01);
         Assert.Equal(60, items.Count(item => item.Lot == 2));
-        Assert.All(items.Where(item => item.Lot == 2), item => Assert.True(item is { IsBed: true, IsChicken: false, Vessel: 0, Scale: 1 }));
-        Assert.Equal(plan.Vegetables[1].Count, items.Count(item => item is { Lot: 3, IsBed: false }));
+        Assert.All(items.Where(item => item.Lot == 2), item => Assert.True(item is { Level: TrayLevel.Bed, IsChicken: false, Vessel: 0, Scale: 1 }));
+        Assert.Equal(plan.Vegetables[1].Count, items.Count(item => item is { Lot: 3, Level: TrayLevel.Floor }));
         Assert.Equal(Enumerable.Range(0, 60), items.Where(item => item.Lot == 2).Select(item => item.Index));
     }
 

@@ -81,6 +81,18 @@ export function TrayStation({ connected }: { connected: boolean }) {
       </Station>
     );
   }
+  /** Brings the field that is wrong into view, its food opened. */
+  const showField = (field: string) => {
+    const at = /^(chicken|vegetables)\[(\d+)\]/.exec(field);
+    const lot = at && draft[at[1] as 'chicken' | 'vegetables'][Number(at[2])];
+    if (lot) setChosen(lot.id);
+    // Once the food is open.
+    setTimeout(() => {
+      const wrong = document.querySelector('form [role="alert"]');
+      wrong?.scrollIntoView({ block: 'center' });
+      wrong?.parentElement?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true });
+    }, 60);
+  };
   const ready = !saving && problem === null;
   return (
     <Station
@@ -106,7 +118,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
         <div className="order-first min-w-0 lg:order-none">
           {view.answer ? (
             <>
-              <Headline view={view} stale={problem !== null}>
+              <Headline view={view} stale={saving || problem !== null} refused={whereabouts === 'refused'}>
                 <StartButton view={view} ready={ready} />
               </Headline>
               <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
@@ -114,6 +126,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 problem={problem}
                 whereabouts={whereabouts}
                 overfull={view.answer.overfull}
+                onShow={showField}
                 onSecondTray={() => change(withSecondTray(draft))}
                 onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
               />

@@ -9,7 +9,7 @@ const words: Record<Whereabouts, string> = {
   kept: 'Not saved yet: what you typed is kept on this device, and is sent as soon as the server answers.',
   // The question stands above.
   asked: '',
-  refused: 'Something needs another look. The answer above is for the last plan that worked.',
+  refused: '',
 };
 
 /** What stands between the cook and the oven, if anything. */
@@ -17,11 +17,14 @@ export function TrayStatus(props: {
   problem: Problem | null;
   whereabouts: Whereabouts;
   overfull: readonly OverfullView[];
+  /** Brings a field into view. */
+  onShow: (field: string) => void;
   onSecondTray: () => void;
   onLess: () => void;
 }) {
   const { problem } = props;
   const overfull = problem?.at('vessels');
+  const wrong = props.whereabouts === 'refused' && !overfull ? Object.entries(problem?.fields ?? {})[0] : undefined;
   return (
     <>
       {overfull && (
@@ -29,6 +32,12 @@ export function TrayStatus(props: {
           {overfull}
           {problem?.offer === 'secondTray' && <Button onClick={props.onSecondTray}>Use a second tray</Button>}
         </p>
+      )}
+      {wrong && (
+        <div role="alert" className="flex flex-wrap items-center gap-3 pt-2 font-medium text-stop">
+          <span>{wrong[1]}</span>
+          <Button onClick={() => props.onShow(wrong[0])}>Show me where</Button>
+        </div>
       )}
       {!problem &&
         props.overfull.map(({ vessel, sentence, canAddTray }) => (

@@ -1,4 +1,5 @@
 import { Plus } from 'lucide-react';
+import { Link } from 'react-router';
 import { Problem } from '../../../api/problem';
 import type { CutChoice, PrepView } from '../../../api/types';
 import type { SavePrep } from '../../../kitchen/prepQueries';
@@ -147,6 +148,12 @@ function Bird(props: { view: PrepView; save: SavePrep; problem: Problem | null }
             ))}
           </ul>
           <p className="leading-snug">{view.bird.sentence}</p>
+          <Link
+            to={`/tray?bird=${Math.round(view.bird.whole.massG)}`}
+            className="inline-flex min-h-11 items-center justify-self-start rounded-md border border-control-line px-4"
+          >
+            Put its parts on the tray
+          </Link>
         </>
       )}
     </div>

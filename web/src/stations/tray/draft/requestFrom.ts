@@ -45,6 +45,7 @@ function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
     cut: lot.cut,
     skinOn: lot.skinOn,
     partlySkinned: lot.skinOn && lot.partlySkinned,
+    isNestled: lot.nestled,
     filling:
       isStuffed(lot) && lot.filling.trim() !== '' ? { value: parseNumber(lot.filling), unit: lot.massUnit } : null,
     sear: lot.sear.trim() === '' ? null : { minutes: parseNumber(lot.sear), pan: lot.pan },
@@ -84,6 +85,7 @@ function vegetableRequest(lot: VegetableDraft): Lots<'vegetables'> {
     kind: lot.kind,
     cut: lot.cut,
     place: lot.place,
+    layers: wholeOrNull(lot.layers),
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,
     goal: lot.goal,

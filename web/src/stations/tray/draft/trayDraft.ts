@@ -38,6 +38,7 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
 export interface ChickenDraft
   extends Pick<ChickenLot, 'id' | 'cut' | 'skinOn' | 'startFrom' | 'vessel' | 'leavesWhenDone' | 'skinDown'> {
   partlySkinned: boolean;
+  nestled: boolean;
   coats: readonly CoatDraft[];
   /** What each slit piece holds; empty for the usual. */
   filling: string;
@@ -61,6 +62,8 @@ export interface ChickenDraft
 export interface VegetableDraft
   extends Pick<VegetableLot, 'id' | 'kind' | 'cut' | 'place' | 'vessel' | 'leavesWhenDone' | 'goal'> {
   size: string;
+  /** How many pieces lie over each other. */
+  layers: string;
   sizeUnit: LengthUnit;
   amount: string;
   amountUnit: MassUnit;

@@ -6,9 +6,14 @@ import { TextBox } from '../../../ui/TextBox';
 import { parseNumber, sayNumber } from '../../../words/numbers';
 
 /** A whole bird, weighed as bought: its parts go onto the tray with what it gives of each. */
-export function BirdPanel(props: { bird: BirdChoice; onAdd: (massG: number) => void; onLeave: () => void }) {
+export function BirdPanel(props: {
+  bird: BirdChoice;
+  massG: number;
+  onAdd: (massG: number) => void;
+  onLeave: () => void;
+}) {
   const { bird } = props;
-  const [mass, setMass] = useState(sayNumber(bird.usualMassG));
+  const [mass, setMass] = useState(sayNumber(props.massG));
   const grams = parseNumber(mass);
   const fits = grams !== null && grams >= bird.leastMassG && grams <= bird.mostMassG;
   return (

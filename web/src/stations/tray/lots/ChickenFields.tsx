@@ -15,6 +15,19 @@ import { GoalFields } from './GoalFields';
 import { LotTiming } from './LotTiming';
 import { SizeFields } from './SizeFields';
 
+const coatFields = ['kind', 'when', 'mix', 'atMinutes', 'soakMinutes'];
+const moreFields = [
+  'cut',
+  'skinOn',
+  'isNestled',
+  'startFrom',
+  'sear.minutes',
+  'sear.pan',
+  'filling.value',
+  'addAtMinutes',
+  'vessel',
+];
+
 /** What one lot of chicken is. */
 export function ChickenFields(props: {
   lot: ChickenDraft;
@@ -45,7 +58,8 @@ export function ChickenFields(props: {
       <Section
         title="Coats"
         summary={coatsInWords(lot.coats)}
-        defaultOpen={lot.coats.length > 0 || error('coats') !== undefined}
+        defaultOpen={lot.coats.length > 0}
+        isWrong={lot.coats.some((_, i) => coatFields.some((field) => error(`coats[${i}].${field}`)))}
       >
         <CoatList
           coats={lot.coats}
@@ -61,7 +75,11 @@ export function ChickenFields(props: {
         )}
       </Section>
       <SizeFields lot={lot} guessedHeight={props.guessedHeight} error={error} onChange={onChange} />
-      <Section title="More" summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}>
+      <Section
+        title="More"
+        isWrong={moreFields.some((field) => error(field))}
+        summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}
+      >
         <div className="grid gap-3 sm:grid-cols-2">
           <Field label="Cut" error={error('cut')}>
             {(ids) => (
@@ -94,6 +112,19 @@ export function ChickenFields(props: {
             )}
           </Field>
         </div>
+        <Field label="Lies" error={error('isNestled')}>
+          {() => (
+            <Choice
+              label="Lies"
+              value={lot.nestled ? 'nestled' : 'flat'}
+              options={[
+                { value: 'flat', label: 'On the tray' },
+                { value: 'nestled', label: 'In hollows of the vegetables' },
+              ]}
+              onChange={(lies) => onChange({ nestled: lies === 'nestled' })}
+            />
+          )}
+        </Field>
         <Field label="Comes from" error={error('startFrom')}>
           {() => (
             <Choice

@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { useSearchParams } from 'react-router';
 import type { components } from '../../../api/schema';
 import type { TemperatureUnit, TrayView } from '../../../api/types';
 import { coatsInWords } from '../../../coats/coatDraft';
@@ -36,8 +37,14 @@ export function LotList(
   },
 ) {
   const { draft, problem, onChange, view, choices, names, chosen } = props;
-  const [bird, setBird] = useState(false);
+  // The bird that was weighed at the counter comes along in the address.
+  const [address, setAddress] = useSearchParams();
+  const [bird, setBird] = useState(address.has('bird'));
   const prep = usePrep().data;
+  const closeBird = () => {
+    setBird(false);
+    setAddress({}, { replace: true });
+  };
   const trays = draft.vessels.length;
   const clock = clockFrom(Date.parse(view.answer?.timing.inAt ?? ''));
   const answered = (id: number) => view.answer?.forecast.lots.find((lot) => lot.lot === id);
@@ -102,11 +109,12 @@ export function LotList(
       {bird && (
         <BirdPanel
           bird={choices.bird}
+          massG={Number(address.get('bird')) || choices.bird.usualMassG}
           onAdd={(massG) => {
             onChange(withBird(draft, massG, choices.bird, choices.cuts));
-            setBird(false);
+            closeBird();
           }}
-          onLeave={() => setBird(false)}
+          onLeave={closeBird}
         />
       )}
       <div className="flex gap-2">

@@ -69,16 +69,31 @@ export function VegetableFields(props: {
         {() => (
           <Choice
             label="Where"
-            value={lot.place === 'under' ? 'under' : lot.vessel > 0 ? 'own' : 'around'}
+            value={lot.place !== 'around' ? lot.place : lot.vessel > 0 ? 'own' : 'around'}
             options={[
               { value: 'around', label: 'Around' },
               { value: 'under', label: 'Under' },
+              { value: 'onTop', label: 'On top' },
               { value: 'own', label: 'Own tray' },
             ]}
             onChange={(where) => {
               if (where === 'own' && props.trays < 2) props.onOwnTray();
-              else onChange({ place: where === 'under' ? 'under' : 'around', vessel: where === 'own' ? 1 : 0 });
+              else onChange({ place: where === 'own' ? 'around' : where, vessel: where === 'own' ? 1 : 0 });
             }}
+          />
+        )}
+      </Field>
+      <Field label="Heaped" error={error('layers')}>
+        {() => (
+          <Choice
+            label="Heaped"
+            value={lot.layers}
+            options={[
+              { value: '1', label: 'Side by side' },
+              { value: '2', label: 'Two deep' },
+              { value: '3', label: 'Three' },
+            ]}
+            onChange={(layers) => onChange({ layers })}
           />
         )}
       </Field>
