@@ -118,7 +118,7 @@ public sealed class PrepTests
         await kitchen.Coat("""[{ "kind": "dryRub", "mix": "salt-only" }, { "kind": "glaze", "when": "atMinute", "atMinutes": 25, "mix": "apricot" }]""");
         JsonNode tray = await kitchen.Get("/api/tray");
         Assert.Equal("dryRub", (string)tray["plan"]!["chicken"]![0]!["coating"]!);
-        Assert.Equal((1, 25, "Brush “Apricot glaze” on the thighs"), ((int)tray["answer"]!["coatSteps"]![0]!["index"]!, (int)tray["answer"]!["coatSteps"]![0]!["atMinutes"]!, (string)tray["answer"]!["coatSteps"]![0]!["title"]!));
+        Assert.Equal((1, 25, "Brush “Apricot glaze” on the thighs"), ((int)tray["answer"]!["coatSteps"]![0]!["coats"]![0]!["index"]!, (int)tray["answer"]!["coatSteps"]![0]!["atMinutes"]!, (string)tray["answer"]!["coatSteps"]![0]!["title"]!));
         JsonNode prep = await kitchen.Get("/api/prep");
         Assert.Equal(["salt-only", "apricot"], prep["bowls"]!.AsArray().Select(bowl => (string)bowl!["id"]!));
         Assert.Equal("at minute 25 on the thighs", (string)prep["bowls"]![1]!["for"]!);

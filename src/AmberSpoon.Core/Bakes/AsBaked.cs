@@ -25,7 +25,7 @@ public static class AsBaked
         Vegetables = [.. state.Plan.Vegetables.Select(lot => lot with { AddAtMinutes = InMinutes(state, lot.LotId) })],
         Steps =
         [
-            .. state.Acts.Where(act => act is { IsSkipped: false, Step.Coat: null })
+            .. state.Acts.Where(act => act is { IsSkipped: false, Step.Coats: null })
                 .Select(act => act.Step with { AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) })
                 .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, BakeState.ToMinutes(turn.AtS), turn.Setting)))
                 .Concat(state.Besides)
@@ -36,10 +36,10 @@ public static class AsBaked
     /// <summary>Coats that went on in the oven with the minute at which they did; those that were skipped are gone.</summary>
     private static IReadOnlyList<LotCoat> CoatsOf(BakeState state, ChickenLot lot)
     {
-        ActState[] acts = [.. state.Acts.Where(act => act.Step.Coat?.Lot == lot.Id)];
+        ActState[] acts = [.. state.Acts.Where(act => act.Step.Coats is not null)];
         return acts.Length == 0 ? lot.Coats :
         [
-            .. lot.Coats.Index().Select(coat => (coat.Item, Act: acts.FirstOrDefault(act => act.Step.Coat!.Index == coat.Index)))
+            .. lot.Coats.Index().Select(coat => (coat.Item, Act: acts.FirstOrDefault(act => act.Step.Coats!.Contains(new(lot.Id, coat.Index)))))
                 .Where(coat => coat.Act is not { IsSkipped: true })
                 .Select(coat => coat.Act is { } act
                     ? coat.Item with { When = CoatTime.AtMinute, AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) }

@@ -53,4 +53,7 @@ public enum Coating
 
     /// <summary>Cheese, bacon or butter laid on top.</summary>
     Topping,
+
+    /// <summary>Slices of citrus and loose herbs on it and around it: for taste, too little to change its heat.</summary>
+    Citrus,
 }

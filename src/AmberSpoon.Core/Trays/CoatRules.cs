@@ -31,8 +31,7 @@ public static class CoatRules
     {
         Coating.Stuffed when cut != Cut.BonelessBreast => ("kind", "Only a boneless breast is slit and stuffed here. Choose that cut, or another coat."),
         Coating.Stuffed or Coating.Parcel when !coat.IsOnAtStart() => ("when", "That is done before it goes in."),
-        Coating.ButterUnderSkin or Coating.HerbsUnderSkin when !hasSkin => ("kind", "There is no skin to push it under: leave the skin on, or choose another coat."),
-        _ when coat.When == CoatTime.UnderSkin && !hasSkin => ("when", "There is no skin to push it under: leave the skin on, or put it on another time."),
+        _ when coat.When == CoatTime.UnderSkin && !hasSkin => ("when", "There is no skin to push it under: leave the skin on, or choose another coat or time."),
         _ when StackedCoats.IsCrumb(coat.Kind) && coat.When != CoatTime.On && coat is not { Kind: Coating.CrumbOverYogurt, When: CoatTime.Before } => ("when", "Crumb goes on just before the oven: earlier it grows soggy, later it does not stick."),
         Coating.Crumb when !under.Any(other => other.IsOnAtStart() && StackedCoats.IsSticky(other.Kind)) =>
             ("kind", "Nothing holds this crumb: put a marinade, a glaze or a sauce under it, or choose crumb over egg or mayonnaise."),

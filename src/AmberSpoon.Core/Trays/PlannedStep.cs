@@ -21,8 +21,8 @@ public sealed record PlannedStep(StepKind Kind, int AtMinutes, EnteredTemperatur
     /// <summary>Of <see cref="StepKind.Shelf"/>: which of the plan's vessels is moved, from 0.</summary>
     public int Vessel { get; init; }
 
-    /// <summary>Of <see cref="StepKind.Coat"/>: which coat of which lot goes on.</summary>
-    public CoatRef? Coat { get; init; }
+    /// <summary>Of <see cref="StepKind.Coat"/>: which coats of which lots go on, all of one mix; null for any other step.</summary>
+    public IReadOnlyList<CoatRef>? Coats { get; init; }
 }
 
 /// <summary>One coat of one lot on a tray.</summary>

@@ -53,8 +53,9 @@ public sealed record TrayPlan(
         .. Steps,
         .. Chicken.SelectMany(lot => lot.Coats.Index().Where(coat => coat.Item.IsPutOnInOven()).Select(coat => (Lot: lot, coat.Index, At: MinuteOf(lot, coat.Item))))
             .Where(coat => coat.At is not null)
-            .OrderBy(coat => coat.At)
-            .Select(coat => new PlannedStep(StepKind.Coat, coat.At!.Value) { Coat = new(coat.Lot.Id, coat.Index) }),
+            .GroupBy(coat => (coat.At, coat.Lot.Coats[coat.Index].Kind, coat.Lot.Coats[coat.Index].Mix))
+            .OrderBy(coats => coats.Key.At)
+            .Select(coats => new PlannedStep(StepKind.Coat, coats.Key.At!.Value) { Coats = [.. coats.Select(coat => new CoatRef(coat.Lot.Id, coat.Index))] }),
     ];
 
     /// <summary>When a coat goes on in the oven; null where it waits for juices that nobody pours off.</summary>

@@ -29,6 +29,9 @@ public sealed record Vessel(VesselKind Kind, EnteredLength? Width, EnteredLength
     /// <summary>What it is made of; null for what its kind usually is.</summary>
     public TrayMaterial? MadeOf { get; init; }
 
+    /// <summary>A second pan stands on the shelf below it and catches drips; what it takes from the heat below is not reckoned.</summary>
+    public bool PanBeneath { get; init; }
+
     /// <summary>Where it stands; null for its usual shelf.</summary>
     public OvenShelf? Shelf { get; init; }
 

@@ -377,7 +377,8 @@ public sealed class PrepByHandTests
         Assert.StartsWith("Wet hand: the thighs through", Step(MixKind.CrumbOverYogurt, 10, "wet-hand-1-0").Title, StringComparison.Ordinal);
         Assert.Contains("brush", Step(MixKind.Glaze, 0, "left-over").Detail, StringComparison.Ordinal);
         Assert.Contains("brush", Step(MixKind.WetMarinade, 60, "left-over").Detail, StringComparison.Ordinal);
-        Assert.Contains("Egg and crumb", Step(MixKind.DryRub, 0, "left-over").Detail, StringComparison.Ordinal);
+        Assert.Contains("Egg and crumb", Step(MixKind.CrumbOverEgg, 0, "left-over").Detail, StringComparison.Ordinal);
+        Assert.DoesNotContain("crumb", Step(MixKind.DryRub, 0, "left-over").Detail, StringComparison.Ordinal);
         Assert.StartsWith("Trays, thermometer", Step(MixKind.DryRub, 0, "oven").Detail, StringComparison.Ordinal);
         TrayPlan papered = Plans.Supper with { Vessels = [Vessel.HalfSheet, Vessel.HalfSheet with { Parchment = true }] };
         Assert.StartsWith("Paper on the tray", Step(MixKind.DryRub, 0, "oven", papered).Detail, StringComparison.Ordinal);

@@ -16,7 +16,7 @@ namespace AmberSpoon.Core.Tests.Prep;
 /// <summary>Counter and tray read one stack: whatever it is, they never contradict each other.</summary>
 public sealed class StackedPrepTests
 {
-    private static readonly Coating[] Plain = [Coating.HerbsUnderSkin, Coating.Topping, Coating.Parcel, Coating.Crumb, Coating.Oil, Coating.Stuffed];
+    private static readonly Coating[] Plain = [Coating.HerbsUnderSkin, Coating.Topping, Coating.Parcel, Coating.Crumb, Coating.Oil, Coating.Stuffed, Coating.Citrus];
 
     private static readonly string[] ScrapedThenCrumbed = ["into-1-0", "oven", "coat-1-0", "scrape-1-0", "sear-1", "egg-1-1", "wet-hand-1-1", "coat-1-1", "lay"];
 
@@ -80,7 +80,7 @@ public sealed class StackedPrepTests
                 Assert.All(at, index => Assert.True(index >= 0));
                 Assert.Equal(at.Order(), at);
                 Assert.All(lot.Coats.Index().Where(coat => !coat.Item.IsOnAtStart()), coat => Assert.DoesNotContain($"coat-{lot.Id}-{coat.Index}", keys));
-                bool isPlain = lot.Coats.All(coat => !coat.IsOnAtStart() || coat.Kind is Coating.Stuffed or Coating.HerbsUnderSkin);
+                bool isPlain = lot.Coats.All(coat => !coat.IsOnAtStart() || coat.Kind is Coating.Stuffed or Coating.HerbsUnderSkin or Coating.Citrus);
                 Assert.Equal(isPlain, keys.Contains($"coat-{lot.Id}"));
             }
         },

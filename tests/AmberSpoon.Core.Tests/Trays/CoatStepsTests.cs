@@ -27,7 +27,7 @@ public sealed class CoatStepsTests
     {
         TrayPlan plan = Drained.Coated(Coating.DryRub, At(Coating.Glaze, 25), Coating.JuiceSauce, new(Coating.Sauce, CoatTime.AtTable), At(Coating.Glaze, 20));
         Assert.Equal([(StepKind.Turn, 12), (StepKind.Drain, 30), (StepKind.Coat, 20), (StepKind.Coat, 25), (StepKind.Coat, 35)], plan.HandSteps().Select(step => (step.Kind, step.AtMinutes)));
-        Assert.Equal([4, 1, 2], plan.HandSteps().Skip(2).Select(step => step.Coat!.Index));
+        Assert.Equal([4, 1, 2], plan.HandSteps().Skip(2).Select(step => step.Coats![0].Index));
         Assert.Equal(35, plan.KeptInMinutes);
     }
 
@@ -50,6 +50,16 @@ public sealed class CoatStepsTests
         PieceSetting potato = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(plan.Vegetables[0]);
         Assert.Contains(potato.Steps, step => step is OpenDoor { AtS: 1200 });
         Assert.DoesNotContain(potato.Steps, step => step is Baste);
+    }
+
+    [Fact]
+    public void One_mix_at_one_minute_is_one_act_for_all_its_lots()
+    {
+        TrayPlan plan = Plans.Supper with { Chicken = [Plans.Supper.Chicken[0] with { Coats = [At(Coating.Glaze, 20)] }, Plans.Chicken(9, Cut.WholeWing, 4, 90) with { Coats = [Coating.DryRub, At(Coating.Glaze, 20), At(Coating.Glaze, 30)] }] };
+        Assert.Equal([[new(1, 0), new(9, 1)], [new CoatRef(9, 2)]], plan.HandSteps().Select(step => step.Coats!.ToArray()));
+        Assert.Equal("Brush “Apricot glaze” on the thighs and whole wings", CoatNames.PutOn(plan, plan.HandSteps()[0].Coats!));
+        PieceSetting potato = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(plan.Vegetables[0]);
+        Assert.Equal([1200.0, 1800.0], potato.Steps.OfType<OpenDoor>().Select(step => step.AtS));
     }
 
     [Fact]

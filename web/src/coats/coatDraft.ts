@@ -31,6 +31,7 @@ const kindOfMix: Record<MixKind, Coating> = {
 export const plainCoats: readonly Coating[] = [
   'herbsUnderSkin',
   'topping',
+  'citrus',
   'stuffed',
   'parcel',
   'crumb',
@@ -55,6 +56,7 @@ export function timesOf(kind: Coating): readonly CoatTime[] {
       return ['afterDraining', 'atMinute', 'atTable'];
     case 'crumbOverYogurt':
       return ['on', 'before'];
+    case 'citrus':
     case 'stuffed':
     case 'parcel':
     case 'crumb':

@@ -31,6 +31,7 @@ export const coatingWords: Record<Coating, string> = {
   sauce: 'sauce',
   juiceSauce: 'sauce from the juices',
   topping: 'cheese or bacon on top',
+  citrus: 'citrus and herbs around',
 };
 
 export const coatTimeWords: Record<CoatTime, string> = {

@@ -99,5 +99,5 @@ internal static class PieceCoats
 
     private static bool IsCrumb(Coating kind) => kind is Coating.Crumb or Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt;
 
-    private static bool Shows(Coating kind) => kind is not (Coating.Oil or Coating.ButterUnderSkin or Coating.HerbsUnderSkin or Coating.Stuffed or Coating.Parcel);
+    private static bool Shows(Coating kind) => kind is not (Coating.Oil or Coating.Citrus or Coating.ButterUnderSkin or Coating.HerbsUnderSkin or Coating.Stuffed or Coating.Parcel);
 }

@@ -37,7 +37,7 @@ public sealed record Bowl(string Id, Mix Mix, IReadOnlyList<BowlUse> Uses)
         [
             .. plan.Chicken
                 .SelectMany(lot => lot.Coats.Index().Select(coat => new BowlUse(
-                    lot, coat.Index, coat.Item, steps.FirstOrDefault(step => step.Coat == new CoatRef(lot.Id, coat.Index))?.AtMinutes)))
+                    lot, coat.Index, coat.Item, steps.FirstOrDefault(step => step.Coats?.Contains(new(lot.Id, coat.Index)) == true)?.AtMinutes)))
                 .Where(use => use.Coat.Mix is not null)
                 .GroupBy(use => use.Coat.Mix!, StringComparer.Ordinal)
                 .Select(uses => (Id: uses.Key, Mix: find(uses.Key), Uses: uses))

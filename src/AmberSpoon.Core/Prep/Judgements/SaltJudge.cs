@@ -74,7 +74,7 @@ public static class SaltJudge
     /// <summary>What is eaten beside it, or made of its own juices, is seasoned by itself.</summary>
     private static bool Seasons(LotCoat coat) => coat.When != CoatTime.AtTable && coat.Kind != Food.Coating.JuiceSauce;
 
-    private static bool MayBeSalty(LotCoat coat) => Seasons(coat) && coat.Kind is not (Food.Coating.Oil or Food.Coating.Parcel or Food.Coating.HerbsUnderSkin);
+    private static bool MayBeSalty(LotCoat coat) => Seasons(coat) && coat.Kind is not (Food.Coating.Oil or Food.Coating.Parcel or Food.Coating.HerbsUnderSkin or Food.Coating.Citrus);
 
     private static string Listed(IReadOnlyList<string> names) =>
         names.Count == 1 ? names[0] : $"{string.Join(", ", names.Take(names.Count - 1))} and {names[^1]}";

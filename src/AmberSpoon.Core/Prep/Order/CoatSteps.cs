@@ -46,7 +46,7 @@ internal static class CoatSteps
             yield return Sear(lot, lots);
         }
 
-        if (coats.All(coat => coat.Coat.Kind is Coating.Stuffed or Coating.Parcel or Coating.HerbsUnderSkin) && coats.All(coat => coat.Coat.Kind != Coating.Parcel))
+        if (coats.All(coat => coat.Coat.Kind is Coating.Stuffed or Coating.Parcel or Coating.HerbsUnderSkin or Coating.Citrus) && coats.All(coat => coat.Coat.Kind != Coating.Parcel))
         {
             yield return new($"coat-{lot.Id}", Touches.Raw, $"Oil and salt the {lots}", "From a small bowl of salt, not from the jar. All sides of the meat.") { Minutes = 1 + (lot.Count / 6.0) };
         }
@@ -101,6 +101,9 @@ internal static class CoatSteps
             case Coating.HerbsUnderSkin:
                 yield return new(key, Touches.Raw, $"Herbs and citrus under the skin of the {lots}", "Loosen the skin with a finger, one hand only. What is left on the plate has met raw hands: onto the tray or into the bin.") { Minutes = 1 + (2 * each) };
                 break;
+            case Coating.ButterUnderSkin when coat.When != CoatTime.UnderSkin:
+                yield return new(key, Touches.Raw, $"Rub {called} into the {lots}", "Soft or melted, by hand, all sides of the meat.") { Minutes = 1 + each };
+                break;
             case Coating.ButterUnderSkin:
                 yield return new(key, Touches.Raw, $"Push {called} under the skin of the {lots}", "Loosen the skin with a finger, push it in, press it flat.") { Minutes = 1 + (2 * each) };
                 break;
@@ -109,6 +112,9 @@ internal static class CoatSteps
                 break;
             case Coating.Topping:
                 yield return new(key, Touches.Raw, $"Lay what goes on top on the {lots}", "With the hand that has not touched the meat.") { Minutes = 1 + (each / 2) };
+                break;
+            case Coating.Citrus:
+                yield return new(key, Touches.Raw, $"Lay citrus and herbs on and round the {lots}", "With the hand that has not touched the meat. What is left over goes onto the tray or into the bin.");
                 break;
             case Coating.Parcel:
                 yield return new(key, Touches.Raw, $"Fold the {lots} into their parcels", "Paper folded twice over the meat, ends tucked under: a small gap for steam.") { Minutes = 1 + (4 * each) };

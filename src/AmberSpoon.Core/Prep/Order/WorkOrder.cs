@@ -70,9 +70,11 @@ public static class WorkOrder
                     $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", FormattableString.Invariant($"Small, about {5 * Math.Round(gramsEach / 5):0} g for each, into a bowl of its own with a spoon.")) { Minutes = 4 };
             }
 
-            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Topping }))
+            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Topping or Coating.Citrus }))
             {
-                yield return coat.Kind == Coating.Topping
+                yield return coat.Kind == Coating.Citrus
+                    ? new($"citrus-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop citrus and herbs to lay round the {lots}", "Slices and sprigs, onto a plate of their own.") { Minutes = 2 }
+                    : coat.Kind == Coating.Topping
                     ? new($"top-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop or grate what goes on the {lots}", "Onto a plate of its own.") { Minutes = 3 }
                     : new($"herbs-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop herbs and citrus for under the skin of the {lots}", "A sprig and a slice for each piece, on a plate of their own: what raw hands touched goes onto the tray or into the bin.") { Minutes = 3 };
             }
@@ -147,11 +149,15 @@ public static class WorkOrder
             ? $"Board and knife. What is left of “{again[0].Mix.Name}” has met the meat: it waits for minute {again[0].FirstMinute} in its bowl with its brush, and bakes on after that."
             : soiled.Length > 0
                 ? "Board, knife, bowl and brush. Marinade that met the meat: spread on before baking, boiled as a sauce, or away."
-                : "Board, knife and bowl. Egg and crumb that are left: away.";
+                : work.Bowls.Any(bowl => MixKinds.IsCrumb(bowl.Mix.Kind)) || work.Plan.Chicken.Any(lot => lot.Coats.Any(coat => StackedCoats.IsCrumb(coat.Kind)))
+                    ? "Board, knife and bowl. Egg and crumb that are left: away."
+                    : "Board, knife, bowls, and what the meat came in.";
     }
 
     private static string TrayWords(TrayPlan plan) =>
-        plan.Vessels.Any(vessel => vessel.Parchment) ? "Paper on the tray. Thermometer and oven cloth ready to hand." : "Trays, thermometer and oven cloth ready to hand.";
+        (plan.Vessels.Any(vessel => vessel.Parchment) ? "Paper on the tray. Thermometer and oven cloth ready to hand." : "Trays, thermometer and oven cloth ready to hand.")
+        + (plan.Vessels.Any(vessel => vessel.PanBeneath) ? " A second pan on the shelf below catches drips." : string.Empty)
+        + (plan.Vessels.Any(vessel => vessel.Rack) ? " A rack into the tray." : string.Empty);
 
     private static string Said(VegetableLot lot) => FormattableString.Invariant($"{lot.Size.Millimetres():0} mm, {VegetableCuts.SizeMeans(lot.Cut)}");
 }

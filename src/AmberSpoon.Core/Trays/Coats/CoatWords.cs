@@ -19,6 +19,7 @@ public static class CoatWords
         Coating.Parcel => "the parcel",
         Coating.Sauce => "the sauce",
         Coating.JuiceSauce => "the sauce from the juices",
+        Coating.Citrus => "citrus and herbs",
         _ => "what goes on top",
     };
 
@@ -26,7 +27,7 @@ public static class CoatWords
     public static string PutOn(LotCoat coat, string lots) => coat.Kind switch
     {
         Coating.Sauce or Coating.JuiceSauce => $"Spoon {Called(coat)} over the {lots}",
-        Coating.Topping => $"Lay {Called(coat)} on the {lots}",
+        Coating.Topping or Coating.Citrus => $"Lay {Called(coat)} on the {lots}",
         Coating.DryRub => $"Sprinkle {Called(coat)} on the {lots}",
         _ => $"Brush {Called(coat)} on the {lots}",
     };

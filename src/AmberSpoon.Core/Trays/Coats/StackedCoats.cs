@@ -16,7 +16,7 @@ public static class StackedCoats
     ];
 
     /// <summary>What is seen of a piece that goes in: its outermost coat that is not oil.</summary>
-    public static Coating Seen(IReadOnlyList<LotCoat> coats) => LayersAtStart(coats).LastOrDefault(layer => layer.Kind != Coating.Oil).Kind;
+    public static Coating Seen(IReadOnlyList<LotCoat> coats) => LayersAtStart(coats).LastOrDefault(layer => layer.Kind is not (Coating.Oil or Coating.Citrus)).Kind;
 
     public static bool IsCrumb(Coating kind) => kind is Coating.Crumb or Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt;
 

@@ -124,7 +124,7 @@ internal sealed class LotTimeline
                 _steps.Add(_chicken is not null ? new Baste(atS) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
                 break;
             case StepKind.Coat:
-                _steps.Add(step.Coat!.Lot == _chicken?.Id ? PutOn(atS, _chicken.Coats[step.Coat.Index].Kind) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
+                _steps.Add(step.Coats!.FirstOrDefault(coat => coat.Lot == _chicken?.Id) is { } own ? PutOn(atS, _chicken!.Coats[own.Index].Kind) : new OpenDoor(atS, HeatParameters.BasteSeconds.Value));
                 break;
             case StepKind.Turn:
                 _steps.Add(new Turn(atS));

@@ -11,10 +11,10 @@ public static class CoatCautions
     /// <param name="brushUntilMinutes">The last minute for a brush that has met raw meat; null where no minute is safe.</param>
     public static IEnumerable<string> For(TrayPlan plan, int? brushUntilMinutes)
     {
-        foreach (PlannedStep step in plan.HandSteps().Where(step => step.Coat is not null))
+        foreach (PlannedStep step in plan.HandSteps().Where(step => step.Coats is not null))
         {
-            ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == step.Coat!.Lot);
-            LotCoat coat = lot.Coats[step.Coat!.Index];
+            ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == step.Coats![0].Lot);
+            LotCoat coat = lot.Coats[step.Coats![0].Index];
             if (HasMetRaw(plan, coat) && step.AtMinutes > (brushUntilMinutes ?? -1))
             {
                 yield return $"{Sentence(CoatWords.Called(coat))} goes on at minute {step.AtMinutes}, and its bowl has met raw meat. {(brushUntilMinutes is { } until ? $"After minute {until} that is too late to cook it through" : "Tonight no minute is early enough to cook it through")}: keep some apart before the meat goes in, with a brush of its own, or boil it first.";

@@ -4,8 +4,8 @@ using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Formats.Recipes.Lines;
 
@@ -59,7 +59,7 @@ public static class RecipeFromPlan
     {
         string what = step.Kind switch
         {
-            StepKind.Coat => CoatLine(plan, step.Coat!),
+            StepKind.Coat => CoatLine(plan, step.Coats!),
             StepKind.Baste => "baste",
             StepKind.Turn => "turn the pieces over",
             StepKind.Rotate => "turn the tray back to front",
@@ -75,10 +75,9 @@ public static class RecipeFromPlan
         return step.AtMinutes == 0 ? $"At the start: {what}." : FormattableString.Invariant($"After {step.AtMinutes} minutes: {what}.");
     }
 
-    private static string CoatLine(TrayPlan plan, CoatRef coat)
+    private static string CoatLine(TrayPlan plan, IReadOnlyList<CoatRef> coats)
     {
-        ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == coat.Lot);
-        string said = CoatWords.PutOn(lot.Coats[coat.Index], CutTable.For(lot.Cut).Plural);
+        string said = CoatNames.PutOn(plan, coats);
         return char.ToLowerInvariant(said[0]) + said[1..];
     }
 

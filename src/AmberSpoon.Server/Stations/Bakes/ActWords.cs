@@ -3,7 +3,6 @@ using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 
@@ -26,7 +25,7 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
     public string Of(PlannedStep step) => step.Kind switch
     {
         StepKind.Baste => "Baste",
-        StepKind.Coat => Coat(step.Coat!),
+        StepKind.Coat => CoatNames.PutOn(plan, step.Coats!),
         StepKind.Turn => "Turn the pieces",
         StepKind.Rotate => "Turn the tray round",
         StepKind.Swap => "Swap the trays",
@@ -42,13 +41,6 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
     public string LotName(LotId lot) => plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
         ? PieceNames.Plural(plan, meat)
         : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot).Kind).Name;
-
-    /// <summary>"Brush “Apricot glaze” on the thighs"</summary>
-    private string Coat(CoatRef coat)
-    {
-        ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == coat.Lot);
-        return CoatWords.PutOn(lot.Coats[coat.Index], PieceNames.Plural(plan, lot));
-    }
 
     private static string Shelf(OvenShelf shelf) => shelf switch
     {

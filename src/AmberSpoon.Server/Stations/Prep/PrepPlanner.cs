@@ -110,17 +110,18 @@ internal sealed class PrepPlanner(TimeProvider time)
             soak > 0 ? Marinade(bowl.Mix, scaled, soak, choice.Place, from) : null);
     }
 
-    /// <summary>"the thighs, from minute 30 on the wings, at the table"</summary>
+    /// <summary>"on the thighs, at minute 30 and 42 on the thighs and wings, at the table"</summary>
     private static string For(Bowl bowl, TrayPlan plan)
     {
-        IEnumerable<string> uses = bowl.Uses.Select(use => use.Coat.When switch
-        {
-            CoatTime.AtTable => "at the table",
-            _ when use.Minute is { } minute => $"at minute {minute} on the {PieceNames.Plural(plan, use.Lot)}",
-            CoatTime.UnderSkin => $"under the skin of the {PieceNames.Plural(plan, use.Lot)}",
-            _ => $"on the {PieceNames.Plural(plan, use.Lot)}",
-        });
-        return string.Join(", ", uses.Distinct());
+        IEnumerable<string> before = bowl.Uses.Where(use => use.Minute is null && use.Coat.When != CoatTime.AtTable)
+            .GroupBy(use => use.Coat.When == CoatTime.UnderSkin)
+            .Select(uses => $"{(uses.Key ? "under the skin of" : "on")} the {CoatNames.Lots(plan, uses.Select(use => use.Lot))}");
+        IEnumerable<string> inOven = bowl.Uses.Where(use => use.Minute is not null)
+            .GroupBy(use => use.Minute!.Value)
+            .Select(uses => (Minute: uses.Key, Lots: CoatNames.Lots(plan, uses.Select(use => use.Lot))))
+            .GroupBy(uses => uses.Lots, StringComparer.Ordinal)
+            .Select(uses => $"at minute {string.Join(" and ", uses.Select(use => use.Minute))} on the {uses.Key}");
+        return string.Join(", ", before.Concat(inOven).Concat(bowl.IsServed ? ["at the table"] : []));
     }
 
     private static bool IsSweet(Mix mix, ScaledMix scaled) => mix.Kind == MixKind.Glaze || (mix.Kind != MixKind.JuiceSauce && scaled.SugarShare > 0.1);

@@ -150,7 +150,7 @@ public sealed record VegetableLotRequest(
 
 public sealed record VesselRequest(
     VesselKind? Kind = null, LengthRequest? Width = null, LengthRequest? Depth = null, bool? Rack = null, bool? Parchment = null, double? WaterMl = null,
-    TrayMaterial? MadeOf = null, OvenShelf? Shelf = null)
+    TrayMaterial? MadeOf = null, OvenShelf? Shelf = null, bool? PanBeneath = null)
 {
     public Vessel ToVessel() => new(
         Kind!.Value,
@@ -162,6 +162,7 @@ public sealed record VesselRequest(
     {
         MadeOf = MadeOf,
         Shelf = Shelf,
+        PanBeneath = PanBeneath ?? false,
     };
 }
 

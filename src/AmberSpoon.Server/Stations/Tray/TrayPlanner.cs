@@ -120,11 +120,7 @@ internal sealed class TrayPlanner(TimeProvider time)
 
     private static CoatStepView[] CoatSteps(TrayPlan plan) =>
     [
-        .. plan.HandSteps().Where(step => step.Coat is not null).Select(step =>
-        {
-            ChickenLot lot = plan.Chicken.First(chicken => chicken.Id == step.Coat!.Lot);
-            return new CoatStepView(lot.Id, step.Coat!.Index, step.AtMinutes, CoatWords.PutOn(lot.Coats[step.Coat.Index], PieceNames.Plural(plan, lot)));
-        }),
+        .. plan.HandSteps().Where(step => step.Coats is not null).Select(step => new CoatStepView(step.AtMinutes, step.Coats!, CoatNames.PutOn(plan, step.Coats!))),
     ];
 
     /// <summary>Food that lies on top of other food, for each tray that has some: said, and baked as it is.</summary>
@@ -152,12 +148,12 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
 
         // What leaves when it is done has left: nothing can be put on it in the oven after that.
-        foreach (PlannedStep step in plan.HandSteps().Where(step => step.Coat is { } coat && step.AtMinutes >= forecast.Of(coat.Lot).OutMinutes))
+        foreach ((int at, CoatRef coat) in plan.HandSteps().SelectMany(step => (step.Coats ?? []).Select(coat => (step.AtMinutes, coat))).Where(coat => coat.AtMinutes >= forecast.Of(coat.coat.Lot).OutMinutes))
         {
-            int lot = plan.Chicken.ToList().FindIndex(chicken => chicken.Id == step.Coat!.Lot);
+            int lot = plan.Chicken.ToList().FindIndex(chicken => chicken.Id == coat.Lot);
             throw ProblemException.InvalidField(
-                $"chicken[{lot}].coats[{step.Coat!.Index}].atMinutes",
-                $"The {NameOf(plan, step.Coat.Lot)} are out by minute {forecast.Of(step.Coat.Lot).OutMinutes}: put this on earlier, or at the table.");
+                $"chicken[{lot}].coats[{coat.Index}].atMinutes",
+                $"The {NameOf(plan, coat.Lot)} are out by minute {forecast.Of(coat.Lot).OutMinutes}, before minute {at}: put this on earlier, or at the table.");
         }
     }
 

@@ -45,11 +45,10 @@ public sealed record TrayAnswer(
     IReadOnlyList<CoatStepView> CoatSteps);
 
 /// <summary>A coat that goes on in the oven.</summary>
-/// <param name="Lot">On which lot.</param>
-/// <param name="Index">Which of its coats, from 0.</param>
 /// <param name="AtMinutes">Minutes since the first food went in.</param>
-/// <param name="Title">What hands do: "Brush “Apricot glaze” on the thighs".</param>
-public sealed record CoatStepView(int Lot, int Index, int AtMinutes, string Title);
+/// <param name="Coats">Which coats of which lots.</param>
+/// <param name="Title">What hands do: "Brush “Apricot glaze” on the thighs and wings".</param>
+public sealed record CoatStepView(int AtMinutes, IReadOnlyList<CoatRef> Coats, string Title);
 
 /// <summary>A tray that holds more than lies side by side on it.</summary>
 /// <param name="Vessel">Which, from 0.</param>

@@ -140,7 +140,7 @@ function Oven({ tray, names }: { tray: TrayView; names: TrayNames }) {
           </li>
         ))}
         {answer.coatSteps.map((step) => (
-          <li key={`${step.lot}.${step.index}`}>
+          <li key={`${step.atMinutes}${step.title}`}>
             {at(step.atMinutes)}: {step.title}
           </li>
         ))}

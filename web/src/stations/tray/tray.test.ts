@@ -130,6 +130,7 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
         water: '250',
         shelf: 'low',
         madeOf: 'usual',
+        panBeneath: false,
       },
     ] as const,
   };

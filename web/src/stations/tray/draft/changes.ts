@@ -25,6 +25,7 @@ export const plainSheet: VesselDraft = {
   sideUnit: 'millimetre',
   shelf: 'usual',
   madeOf: 'usual',
+  panBeneath: false,
   water: '0',
 };
 

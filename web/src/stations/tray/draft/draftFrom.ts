@@ -97,6 +97,7 @@ function vesselFrom(vessel: Vessel): VesselDraft {
     madeOf: vessel.madeOf ?? 'usual',
     rack: vessel.rack,
     parchment: vessel.parchment,
+    panBeneath: vessel.panBeneath ?? false,
     width: vessel.width ? sayNumber(vessel.width.value) : '400',
     depth: vessel.depth ? sayNumber(vessel.depth.value) : '300',
     sideUnit: vessel.width?.unit ?? 'millimetre',

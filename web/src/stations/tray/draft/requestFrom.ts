@@ -103,6 +103,7 @@ function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
     madeOf: vessel.madeOf === 'usual' ? null : vessel.madeOf,
     rack: vessel.rack,
     parchment: vessel.parchment,
+    panBeneath: vessel.panBeneath,
     width: side(vessel.width),
     depth: side(vessel.depth),
     waterMl: parseNumber(vessel.water),

@@ -73,6 +73,7 @@ export interface VegetableDraft
 export interface VesselDraft extends Pick<Vessel, 'kind' | 'rack' | 'parchment'> {
   shelf: OvenShelf | 'usual';
   madeOf: TrayMaterial | 'usual';
+  panBeneath: boolean;
   width: string;
   depth: string;
   sideUnit: LengthUnit;

@@ -198,6 +198,15 @@ function VesselFields(props: {
           />
         )}
       </Field>
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          checked={vessel.panBeneath}
+          onChange={(event) => onChange({ panBeneath: event.target.checked })}
+          className="size-6 accent-ink"
+        />
+        A second pan below, for drips
+      </label>
     </div>
   );
 }
