@@ -1,10 +1,12 @@
 using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
@@ -106,5 +108,99 @@ public sealed class RecipeTranslationTests
         Assert.Equal(plan.Chicken.Select(lot => (lot.Cut, lot.Count)), again.Plan.Chicken.Select(lot => (lot.Cut, lot.Count)));
         Assert.Equal(plan.Vegetables[0].Amount.Grams(), again.Plan.Vegetables[0].Amount.Grams());
         Assert.Equal(scaled.Parts.Count, again.Mixes[0].Parts.Count);
+    }
+
+    private static RecipeTranslation Read(string text) => RecipeTranslation.Of(RecipeReader.Read(text, TestContext.Current.CancellationToken).Recipe, Empty);
+
+    /// <summary>Two stages, two mixes, foil, a turn, and a glaze with its minute.</summary>
+    [Fact]
+    public void A_recipe_with_stages_and_two_mixes_comes_in_whole()
+    {
+        RecipeTranslation made = Read("""
+            Porch drumsticks
+            Serves 4
+            Ingredients
+            8 chicken drumsticks
+            For the rub:
+            2 tsp salt
+            1 tbsp paprika
+            For the glaze:
+            4 tbsp honey
+            2 tbsp soy sauce
+            Method
+            Heat the oven to 220 °C.
+            Rub the drumsticks all over.
+            Bake for 20 minutes.
+            Turn the pieces over and lower the oven to 180 °C. After 30 minutes brush the glaze on. Bake for 20 minutes more.
+            """);
+        Assert.Equal([MixKind.DryRub, MixKind.Glaze], made.Mixes.Select(mix => mix.Kind));
+        Assert.Equal(["Porch drumsticks, rub", "Porch drumsticks, glaze"], made.Mixes.Select(mix => mix.Name));
+        Assert.Equal(
+            [(Coating.DryRub, CoatTime.On, "recipe-0", null), (Coating.Glaze, CoatTime.AtMinute, "recipe-1", 30)],
+            made.Plan.Chicken[0].Coats.Select(coat => (coat.Kind, coat.When, coat.Mix, coat.AtMinutes)));
+        Assert.Equal([(StepKind.Lower, 20), (StepKind.Turn, 20)], made.Plan.Steps.Select(step => (step.Kind, step.AtMinutes)));
+        Assert.Equal(180, made.Plan.Steps[0].Setting!.Value);
+        Assert.Empty(made.LeftOut);
+    }
+
+    [Fact]
+    public void Foil_comes_off_when_it_says_and_a_sauce_that_nobody_pours_is_for_the_table()
+    {
+        RecipeTranslation made = Read("""
+            Deep dish legs
+            Ingredients
+            4 chicken legs
+            500 g potatoes
+            For the sauce:
+            200 ml cream
+            1 tbsp mustard
+            Method
+            Heat the oven to 200 °C. Cover with foil and bake for 60 minutes.
+            Remove the foil and bake for 30 minutes. Serve.
+            """);
+        Assert.Equal([(StepKind.Cover, 0), (StepKind.Uncover, 60)], made.Plan.Steps.Select(step => (step.Kind, step.AtMinutes)));
+        Assert.Equal((Coating.Sauce, CoatTime.AtTable), Assert.Single(made.Plan.Chicken[0].Coats) is var coat ? (coat.Kind, coat.When) : default);
+    }
+
+    [Theory]
+    [InlineData("Bake for 25 minutes. Pour off the juices. Bake for 20 minutes.", StepKind.Drain, 25)]
+    [InlineData("Bake for 30 minutes, basting with the juices. Baste and bake for 15 minutes.", StepKind.Baste, 30)]
+    [InlineData("Bake for 40 minutes, turning the pieces over half-way.", StepKind.Turn, null)]
+    [InlineData("Bake for 40 minutes. Cover with foil and let it rest for 10 minutes.", StepKind.Cover, null)]
+    [InlineData("Preheat the oven to 200 °C. Turn the chicken in the oil. Bake for 40 minutes.", StepKind.Lower, null)]
+    public void A_step_is_taken_where_the_recipe_bakes_and_not_elsewhere(string method, StepKind kind, int? minute)
+    {
+        RecipeTranslation made = Read($"Legs\nIngredients\n4 chicken legs\nMethod\nHeat the oven to 200 °C. {method}");
+        Assert.Equal(minute, made.Plan.Steps.FirstOrDefault(step => step.Kind == kind)?.AtMinutes);
+    }
+
+    /// <summary>What goes out with stages, coats and headings comes back with them.</summary>
+    [Fact]
+    public void A_plan_with_stages_and_two_mixes_survives_the_way_out_and_in()
+    {
+        TrayPlan plan = Of("6 bone-in chicken thighs").Plan;
+        Mix rub = MixLibrary.Find("harvest-rub")!.Mix;
+        Mix glaze = MixLibrary.Find("apricot")!.Mix;
+        plan = plan with
+        {
+            Steps = [new(StepKind.Turn, 15), new(StepKind.Lower, 20, new(180, TemperatureUnit.Celsius))],
+            Chicken =
+            [
+                plan.Chicken[0] with
+                {
+                    Coats = [new(Coating.DryRub, CoatTime.On, "harvest-rub") { Name = rub.Name }, new(Coating.Glaze, CoatTime.AtMinute, "apricot") { Name = glaze.Name, AtMinutes = 25 }],
+                },
+            ],
+        };
+        TrayForecast forecast = TrayForecaster.Forecast(plan, TrayArranger.Arrange(plan));
+        MeatToCoat meat = MeatToCoat.Of(plan.Chicken);
+        (string, ScaledMix)[] mixes = [(rub.Name, MixScaler.Scale(rub, meat, KitchenMeasures.Usual)), (glaze.Name, MixScaler.Scale(glaze, meat, KitchenMeasures.Usual))];
+        WorkPlan work = new(plan, Bowl.Of(plan, id => MixLibrary.Find(id)?.Mix), new Dictionary<string, double>(), 60, Garnish: false);
+        RecipeDocument back = RecipeReader.Read(RecipeWriter.Write(RecipeFromPlan.Of(plan, forecast, mixes, WorkOrder.Of(work), heads: 4))).Recipe;
+        Assert.Equal(["", "harvest rub", "apricot glaze"], back.Ingredients.Select(line => line.Section).Distinct());
+        RecipeTranslation again = RecipeTranslation.Of(back, Empty);
+        Assert.Equal([MixKind.DryRub, MixKind.Glaze], again.Mixes.Select(mix => mix.Kind));
+        Assert.Equal([(Coating.DryRub, null), (Coating.Glaze, 25)], again.Plan.Chicken[0].Coats.Select(coat => (coat.Kind, coat.AtMinutes)));
+        Assert.Equal([(StepKind.Turn, 15), (StepKind.Lower, 20)], again.Plan.Steps.Select(step => (step.Kind, step.AtMinutes)));
     }
 }

@@ -272,8 +272,11 @@ test('other ways stand side by side, and a recipe is held against these pieces',
 
 test('a school plans the steps, and the last raw brush has its time', async ({ page }) => {
   await thighs(page);
-  await page.getByRole('button', { name: 'Coating', exact: true }).click();
-  await page.getByRole('option', { name: 'glaze' }).click();
+  await page.getByRole('button', { name: 'Another coat' }).click();
+  await page
+    .getByRole('region', { name: 'Coats to choose from' })
+    .getByRole('button', { name: 'Apricot glaze' })
+    .click();
   await expect(answer(page).getByText(/Last touch of the brush that met raw chicken: \d\d:\d\d/)).toBeVisible();
   await open(page, /^Tending/);
   await page.getByLabel('Heat', { exact: true }).selectOption('foil on, then off');

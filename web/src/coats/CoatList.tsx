@@ -21,6 +21,8 @@ export function CoatList(props: {
   mixes: readonly MixListed[];
   /** What a coat that says nothing lies in, min. */
   usualSoak: number;
+  /** The juices are poured off at some minute. */
+  hasDrain: boolean;
   error: (field: string) => string | undefined;
   onChange: (coats: CoatDraft[]) => void;
 }) {
@@ -73,7 +75,8 @@ export function CoatList(props: {
             mixes={props.mixes}
             onChoose={(coat) => {
               setAdding(false);
-              onChange([...coats, coat]);
+              const isTooSoon = coat.when === 'afterDraining' && !props.hasDrain;
+              onChange([...coats, isTooSoon ? { ...coat, when: 'atTable' } : coat]);
             }}
           />
           <Button className="justify-self-start" onClick={() => setAdding(false)}>

@@ -35,7 +35,7 @@ public static class SaltJudge
         string[] unknown =
         [
             .. mixes.SelectMany(mix => mix.Mix.Parts).Where(part => part.Known() is null).Select(part => part.Name).Distinct(),
-            .. lot.Coats.Where(coat => coat.Mix is null && MayBeSalty(coat)).Select(CoatWords.Called),
+            .. lot.Coats.Where(coat => MayBeSalty(coat) && bowls.All(made => made.Bowl.Id != coat.Mix)).Select(CoatWords.Called),
         ];
         return Judge(new(shares.Sum(share => share.Exact), shares.Sum(share => share.Exact * share.Rounding)), unknown, lot.Coats.All(coat => !MayBeSalty(coat)));
     }

@@ -4,6 +4,7 @@ import type { LotPrepView, PrepView } from '../../../api/types';
 import { CoatList } from '../../../coats/CoatList';
 import { type CoatDraft, coatFrom, coatRequest } from '../../../coats/coatDraft';
 import { useCoatLots } from '../../../kitchen/prepQueries';
+import { useTray } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Refusal } from '../../../ui/Refusal';
 import { JudgementList } from './JudgementList';
@@ -22,7 +23,9 @@ export function LotCoats(props: {
   const stored = JSON.stringify(lot.coats);
   const [draft, setDraft] = useState<readonly CoatDraft[]>(() => lot.coats.map(coatFrom));
   const [touched, setTouched] = useState(false);
+  const tray = useTray().data;
   const pause = useRef<ReturnType<typeof setTimeout>>(undefined);
+  const waiting = useRef<(() => void) | null>(null);
   const save = useCoatLots(view.trayId);
   const problem = save.error instanceof Problem ? save.error : null;
 
@@ -30,7 +33,14 @@ export function LotCoats(props: {
   useEffect(() => {
     if (!touched) setDraft((JSON.parse(stored) as LotPrepView['coats']).map(coatFrom));
   }, [stored, touched]);
-  useEffect(() => () => clearTimeout(pause.current), []);
+  // What was typed a moment before another tab was opened is sent all the same.
+  useEffect(
+    () => () => {
+      clearTimeout(pause.current);
+      waiting.current?.();
+    },
+    [],
+  );
 
   const send = (coats: readonly CoatDraft[], lots: number[] | null) =>
     save.mutate({ lots, coats: coats.map(coatRequest) }, { onSuccess: () => setTouched(false) });
@@ -40,7 +50,11 @@ export function LotCoats(props: {
     setDraft(coats);
     setTouched(true);
     clearTimeout(pause.current);
-    pause.current = setTimeout(() => send(coats, [lot.id]), PAUSE_MS);
+    waiting.current = () => {
+      waiting.current = null;
+      send(coats, [lot.id]);
+    };
+    pause.current = setTimeout(() => waiting.current?.(), PAUSE_MS);
   };
   return (
     <section aria-label={lot.name} className="grid gap-2 border-ink border-t-2 pt-2">
@@ -48,6 +62,7 @@ export function LotCoats(props: {
       <CoatList
         coats={draft}
         mixes={view.mixes}
+        hasDrain={tray?.plan.steps.some((step) => step.kind === 'drain') ?? false}
         usualSoak={view.choice.marinateMinutes}
         error={(field) => problem?.at(field)}
         onChange={change}

@@ -19,7 +19,7 @@ import { emptyPart, type MixDraft, mixDraftFrom, mixRequestFrom, type PartDraft 
 const kinds = (Object.keys(mixKindWords) as MixKind[]).map((value) => ({ value, label: mixKindWords[value] }));
 
 /** Writes a mix of the household's own, from nothing or from another. */
-export function MixEditor(props: { from: MixListed | null; onDone: (id: string | null) => void }) {
+export function MixEditor(props: { from: MixListed | null; onDone: (saved: MixListed | null) => void }) {
   const { from } = props;
   const [draft, setDraft, forget] = useKept<MixDraft>(`mix.2.${from?.id ?? 'new'}`, () =>
     mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false),
@@ -27,7 +27,7 @@ export function MixEditor(props: { from: MixListed | null; onDone: (id: string |
   const save = useSaveMix();
   const problem = save.error instanceof Problem ? save.error : null;
   const id = from?.isOwn ? Number(from.id.replace('own-', '')) : null;
-  const leave = (saved: string | null) => {
+  const leave = (saved: MixListed | null) => {
     forget();
     props.onDone(saved);
   };
@@ -41,7 +41,7 @@ export function MixEditor(props: { from: MixListed | null; onDone: (id: string |
         event.preventDefault();
         save.mutate(
           { id, mix: mixRequestFrom(draft), ...(from ? { version: from.version } : {}) },
-          { onSuccess: (saved) => leave(saved.id) },
+          { onSuccess: (saved) => leave(saved) },
         );
       }}
     >

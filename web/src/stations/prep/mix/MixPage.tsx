@@ -1,7 +1,8 @@
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
 import type { MixListed, PrepView } from '../../../api/types';
-import type { SavePrep } from '../../../kitchen/prepQueries';
+import { coatOfMix, coatRequest } from '../../../coats/coatDraft';
+import { type SavePrep, useCoatLots } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { BowlSheet } from './BowlSheet';
 import { LotCoats } from './LotCoats';
@@ -15,6 +16,8 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
   const sheet = useRef<HTMLDivElement>(null);
   const [editing, setEditing] = useState<MixListed | 'new' | null>(null);
   const [wanted, setWanted] = useState<string | null>(null);
+  const [waiting, setWaiting] = useState<string | null>(null);
+  const coat = useCoatLots(view.trayId);
   const shown = view.bowls.find((bowl) => bowl.id === wanted) ?? view.bowls[0];
   const edit = (mix: MixListed | 'new') => {
     setEditing(mix);
@@ -33,6 +36,7 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
             isAlone={view.lots.length === 1}
             onTaken={(mix) => {
               setEditing(null);
+              setWaiting(null);
               setWanted(mix);
             }}
           />
@@ -51,11 +55,22 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
             from={editing === 'new' ? null : editing}
             onDone={(saved) => {
               setEditing(null);
-              if (saved) setWanted(saved);
+              if (!saved) return;
+              setWanted(saved.id);
+              // What was just written is meant for meat that has nothing on it yet.
+              const bare = view.lots.filter((lot) => lot.coats.length === 0).map((lot) => lot.id);
+              const isNew = editing === 'new' || !editing.isOwn;
+              if (isNew && bare.length > 0) coat.mutate({ lots: bare, coats: [coatRequest(coatOfMix(saved))] });
+              setWaiting(isNew && bare.length === 0 ? saved.mix.name : null);
             }}
           />
         ) : (
           <>
+            {waiting && (
+              <p role="status" className="border-hairline border-y py-2 leading-snug">
+                “{waiting}” is among the mixes now: put it on with “Another coat”.
+              </p>
+            )}
             {view.bowls.length > 1 && (
               <ul aria-label="Bowls" className="flex flex-wrap gap-2">
                 {view.bowls.map((bowl) => (

@@ -38,6 +38,7 @@ export function ChickenFields(props: {
   guessedHeight: string | undefined;
   mixes: readonly MixListed[];
   usualSoak: number;
+  hasDrain: boolean;
   onCoatAll: (() => void) | undefined;
   error: (field: string) => string | undefined;
   onChange: (part: Partial<ChickenDraft>) => void;
@@ -65,6 +66,7 @@ export function ChickenFields(props: {
           coats={lot.coats}
           mixes={props.mixes}
           usualSoak={props.usualSoak}
+          hasDrain={props.hasDrain}
           error={error}
           onChange={(coats) => onChange({ coats })}
         />

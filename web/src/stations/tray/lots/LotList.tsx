@@ -82,6 +82,7 @@ export function LotList(
               guessedHeight={guessed(answered(lot.id)?.piece.heightMm, lot)}
               error={(field) => problem?.at(`chicken[${i}].${field}`)}
               mixes={prep?.mixes ?? []}
+              hasDrain={draft.steps.some((step) => step.kind === 'drain')}
               usualSoak={prep?.choice.marinateMinutes ?? 60}
               onCoatAll={draft.chicken.length > 1 ? () => onChange(withCoatsOfAll(draft, lot.coats)) : undefined}
               onChange={(part) => onChange(withChickenLot(draft, lot.id, part))}

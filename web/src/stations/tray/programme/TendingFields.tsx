@@ -13,7 +13,8 @@ import { shelfWords, stepWords } from '../../../words/food';
 import type { DraftProps, StepDraft } from '../draft/trayDraft';
 import { effectWords } from './effectWords';
 
-const kinds = Object.keys(stepWords) as StepKind[];
+/** Coats belong to their food. */
+const kinds = (Object.keys(stepWords) as StepKind[]).filter((kind) => kind !== 'coat');
 const howOften = [
   { value: 'never', label: 'Never' },
   { value: 'once', label: 'Once' },

@@ -1,0 +1,246 @@
+import type { Page } from '@playwright/test';
+import { expect, type KitchenServer, test } from '../kitchen';
+
+/** Everything a hand does to say a plan is counted: taps, and texts that are typed. */
+class Hands {
+  actions = 0;
+
+  constructor(private readonly page: Page) {}
+
+  private form = () => this.page.locator('main, body').first();
+
+  async tap(role: 'button' | 'radio' | 'option' | 'checkbox' | 'tab' | 'link', name: string | RegExp, nth = 0) {
+    this.actions++;
+    await this.form().getByRole(role, { name }).nth(nth).click();
+  }
+
+  async type(label: string | RegExp, text: string, nth = 0) {
+    this.actions++;
+    await this.page.getByLabel(label).nth(nth).fill(text);
+  }
+
+  async select(label: string, option: string, nth = 0) {
+    this.actions++;
+    await this.page.getByLabel(label, { exact: true }).nth(nth).selectOption(option);
+  }
+
+  async add(food: 'Chicken' | 'Vegetable', name: string) {
+    await this.tap('button', food === 'Chicken' ? /^Chicken$/ : /^Vegetable$/);
+    await this.tap('button', new RegExp(`^${name}$`, 'i'));
+  }
+
+  /** Puts a coat on the food that is open, over what it has. */
+  async coat(name: string | RegExp) {
+    await this.tap('button', /^(Another coat|Coat it)$/);
+    this.actions++;
+    await this.page.getByRole('region', { name: 'Coats to choose from' }).getByRole('button', { name }).click();
+  }
+
+  /** When the last coat goes on. */
+  async goesOn(when: string | RegExp) {
+    this.actions += 2;
+    await this.page
+      .getByRole('button', { name: /^Goes on/ })
+      .last()
+      .click();
+    await this.page.getByRole('option', { name: when }).click();
+  }
+
+  async step(kind: string, minute: string) {
+    await this.tap('button', 'Add a step');
+    const steps = this.page.getByRole('list', { name: 'Steps', exact: true }).getByRole('listitem');
+    this.actions += 2;
+    await steps.last().getByRole('combobox').first().selectOption(kind);
+    await steps.last().getByLabel('After how many minutes').fill(minute);
+  }
+}
+
+const coatSteps = async (kitchen: KitchenServer): Promise<string[]> =>
+  (await kitchen.get('/api/tray')).answer.coatSteps.map((step: { title: string }) => step.title);
+
+const stored = async (kitchen: KitchenServer) => (await kitchen.get('/api/tray')).plan;
+
+/** A new tray with nothing on it. */
+async function begin(page: Page, kitchen: KitchenServer): Promise<Hands> {
+  await page.goto(`${kitchen.address}/tray`);
+  const made = await fetch(`${kitchen.address}/api/trays`, {
+    method: 'POST',
+    headers: { 'Command-Id': crypto.randomUUID() },
+  });
+  expect(made.ok).toBe(true);
+  await page.reload();
+  await expect(page.getByRole('heading', { name: 'An empty tray' })).toBeVisible();
+  return new Hands(page);
+}
+
+/** What the counter makes of it, in the order of work. */
+async function orderOfWork(page: Page): Promise<string> {
+  await page.getByRole('link', { name: 'Prep' }).click();
+  await page.getByRole('tab', { name: 'Order of work' }).click();
+  const list = page.getByRole('tabpanel', { name: 'Order of work' }).getByRole('list');
+  await expect(list.getByRole('checkbox').first()).toBeVisible();
+  return list.textContent().then((text) => text ?? '');
+}
+
+test('thighs, potatoes and carrots with a rub: eight actions', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'bone-in thighs');
+  await hands.add('Vegetable', 'potatoes');
+  await hands.add('Vegetable', 'carrots');
+  await expect.poll(async () => (await stored(kitchen)).vegetables.length).toBe(2);
+  await expect(page.getByRole('region', { name: 'The answer' })).toBeVisible();
+  expect(hands.actions).toBeLessThanOrEqual(8);
+});
+
+test('a simple marinade for an hour', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'bone-in thighs');
+  await hands.tap('button', /bone-in thighs/);
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Lemon and garlic');
+  await hands.type('Oven', '204');
+  await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats[0]?.mix).toBe('lemon-garlic');
+  const order = await orderOfWork(page);
+  expect(order).toContain('The thighs into “Lemon and garlic”');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('a sauce from the juices, once they are off', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'bone-in thighs');
+  await hands.tap('button', /bone-in thighs/);
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Sharp red pepper');
+  await hands.tap('button', /^Tending/);
+  await hands.step('drain', '30');
+  await hands.coat('Sauce from the juices');
+  await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats.length).toBe(2);
+  expect(await coatSteps(kitchen)).toEqual(['Spoon “Sauce from the juices” over the thighs']);
+  expect(await orderOfWork(page)).toContain('Measure out for “Sauce from the juices”');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('a jointed bird on onions, glazed from half an hour on', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'a whole bird, cut up');
+  await hands.type('The bird weighs, g', '1800');
+  await hands.tap('button', 'Add its parts');
+  await hands.add('Vegetable', 'onions');
+  await hands.tap('button', /^onions/i);
+  await hands.tap('radio', 'Under');
+  await hands.tap('button', /leg quarters/);
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Harvest rub');
+  await hands.coat('Mustard and honey glaze');
+  await hands.goesOn('in the oven, at');
+  await hands.tap('button', 'The same on all chicken');
+  await expect
+    .poll(async () => (await stored(kitchen)).chicken.map((lot: { coats: unknown[] }) => lot.coats.length))
+    .toEqual([2, 2, 2]);
+  expect(await coatSteps(kitchen)).toEqual([
+    'Brush “Mustard and honey glaze” on the breasts, leg quarters and whole wings',
+  ]);
+  expect(await orderOfWork(page)).toContain('rub “Harvest rub” in');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('legs in hollows of heaped vegetables', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'leg quarters');
+  await hands.add('Vegetable', 'potatoes');
+  await hands.tap('button', /^potatoes/i);
+  await hands.tap('radio', 'Two deep');
+  await hands.tap('button', /leg quarters/);
+  await hands.tap('button', /^More/);
+  await hands.tap('radio', 'In hollows of the vegetables');
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Spiced yogurt');
+  await hands.type('Oven', '220');
+  await expect
+    .poll(async () =>
+      (({ chicken, vegetables }) => [chicken[0]?.isNestled, vegetables[0]?.layers, chicken[0]?.coats.length])(
+        await stored(kitchen),
+      ),
+    )
+    .toEqual([true, 2, 1]);
+  expect(await orderOfWork(page)).toContain('into “Spiced yogurt”');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('a marinade scraped off, then crumb, turned half-way', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'boneless breasts');
+  await hands.tap('button', /boneless breasts/);
+  await hands.tap('button', /^Coats/);
+  // Crumb alone has nothing to stick to: said at its place, and the answer stays.
+  await hands.coat('crumb over what is on it');
+  await expect(page.getByRole('alert').filter({ hasText: 'Nothing holds this crumb' }).first()).toBeVisible();
+  await expect(page.getByText('The answer to the last plan that worked:')).toBeVisible();
+  await hands.coat('Green yogurt');
+  await hands.tap('button', 'Green yogurt further in');
+  await expect(page.getByText('The answer to the last plan that worked:')).toHaveCount(0);
+  await hands.tap('checkbox', 'Scraped off before the next');
+  await hands.tap('button', /^Tending/);
+  await hands.step('turn', '10');
+  await expect
+    .poll(async () => (await stored(kitchen)).chicken[0]?.coats.map((coat: { kind: string }) => coat.kind))
+    .toEqual(['thickMarinade', 'crumb']);
+  const order = await orderOfWork(page);
+  expect(order.indexOf('Scrape “Green yogurt” off')).toBeGreaterThan(0);
+  expect(order.indexOf('Dry hand')).toBeGreaterThan(order.indexOf('Scrape “Green yogurt” off'));
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('a rub, butter, and a sweet sauce poured over', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'drumsticks');
+  await hands.tap('button', /drumsticks/);
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Warm spice rub');
+  await hands.coat('Sweet pepper sauce');
+  await hands.type('Oven', '177');
+  await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats.length).toBe(2);
+  const order = await orderOfWork(page);
+  expect(order.indexOf('Pour “Sweet pepper sauce” over')).toBeGreaterThan(order.indexOf('rub “Warm spice rub” in'));
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('skin down first, gravy at the table', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'bone-in thighs');
+  await hands.tap('button', /bone-in thighs/);
+  await hands.type('Done when the middle is', '79');
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Crushed seed rub');
+  await hands.coat('Sauce from the juices');
+  await hands.goesOn('at the table');
+  await hands.tap('button', /^More/);
+  await hands.tap('radio', 'Down');
+  await hands.tap('button', /^Tending/);
+  await hands.step('turn', '20');
+  await expect
+    .poll(async () => (({ skinDown, coats }) => [skinDown, coats[1]?.when])((await stored(kitchen)).chicken[0]))
+    .toEqual([true, 'atTable']);
+  expect(await orderOfWork(page)).toContain('Measure out for “Sauce from the juices”');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
+
+test('a deep dish with stock, foil for an hour, then open', async ({ page, kitchen }) => {
+  const hands = await begin(page, kitchen);
+  await hands.add('Chicken', 'drumsticks');
+  await hands.add('Vegetable', 'potatoes');
+  await hands.tap('button', /drumsticks/);
+  await hands.tap('button', /^Coats/);
+  await hands.coat('Salt and pepper');
+  await hands.coat('citrus and herbs around');
+  await hands.type('Water or stock in it, ml', '300');
+  await hands.tap('button', /^Tending/);
+  await hands.step('cover', '0');
+  await hands.step('uncover', '60');
+  await expect
+    .poll(async () => (({ vessels, steps }) => [vessels[0].waterMl, steps.length])(await stored(kitchen)))
+    .toEqual([300, 2]);
+  const order = await orderOfWork(page);
+  expect(order).toContain('Chop citrus and herbs to lay round the drumsticks');
+  expect(hands.actions).toBeLessThanOrEqual(25);
+});
