@@ -31,7 +31,7 @@ export function CoatList(props: {
   const change = (n: number, part: Partial<CoatDraft>) =>
     onChange(coats.map((coat, i) => (i === n ? { ...coat, ...part } : coat)));
   return (
-    <div className="grid gap-2">
+    <div className="grid grid-cols-1 gap-2">
       {coats.length === 0 ? (
         <p className="text-ink-soft">Oil and salt, nothing else.</p>
       ) : (

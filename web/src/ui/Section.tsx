@@ -32,7 +32,7 @@ export function Section(props: {
         <ChevronDown aria-hidden className="size-5 shrink-0 group-aria-expanded:rotate-180" />
       </button>
       {open && (
-        <div id={panel} className="grid gap-4 pb-4">
+        <div id={panel} className="grid grid-cols-1 gap-4 pb-4">
           {props.children}
         </div>
       )}

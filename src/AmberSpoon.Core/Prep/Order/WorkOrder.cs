@@ -67,7 +67,8 @@ public static class WorkOrder
             {
                 double gramsEach = lot.Filling?.Grams() ?? TrayPlanLimits.UsualMostFillingShare * lot.MassesG().Average();
                 yield return new(
-                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", FormattableString.Invariant($"Small, about {5 * Math.Round(gramsEach / 5):0} g for each, into a bowl of its own with a spoon.")) { Minutes = 4 };
+                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", FormattableString.Invariant($"Small, about {5 * Math.Round(gramsEach / 5):0} g for each, into a bowl of its own with a spoon."))
+                { Minutes = 4 };
             }
 
             foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Topping or Coating.Citrus }))

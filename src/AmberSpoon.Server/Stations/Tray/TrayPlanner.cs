@@ -195,8 +195,8 @@ internal sealed class TrayPlanner(TimeProvider time)
         return new(HandsOn.Of(plan, forecast), crowding, effects, brush, [.. TrayCautions.For(plan, forecast), .. CoatCautions.For(plan, brush?.UntilMinutes)], ForecastReasons.For(plan, forecast));
     }
 
-    /// <summary>Something wet that met raw meat may be brushed on again.</summary>
+    /// <summary>Something wet that met raw meat may be brushed on again; a bowl that first goes on in the oven has met none.</summary>
     private static bool IsBrushed(TrayPlan plan) => plan.Chicken.Count > 0
         && (plan.Steps.Any(step => step.Kind == StepKind.Baste)
-            || plan.Chicken.Any(lot => lot.Coats.Any(coat => coat.When != CoatTime.AtTable && StackedCoats.IsWet(coat.Kind))));
+            || plan.Chicken.Any(lot => lot.Coats.Any(coat => coat.IsOnAtStart() && StackedCoats.IsWet(coat.Kind))));
 }

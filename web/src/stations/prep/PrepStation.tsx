@@ -42,7 +42,7 @@ function Counter({ view }: { view: PrepView }) {
   const [at, setAt] = useState(0);
   const names = choices && new TrayNames(choices);
   return (
-    <div className="mx-auto grid max-w-[84rem] gap-2 px-5 py-4">
+    <div className="mx-auto grid max-w-[84rem] grid-cols-1 gap-2 px-5 py-4">
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
           <h1 className="font-semibold text-2xl leading-tight">{view.trayName}</h1>

@@ -23,7 +23,11 @@ export const TrayForm = memo(function TrayForm(
   const { view, choices, saving, onShow } = props;
   const form = { draft: props.draft, problem: props.problem, onChange: props.onChange };
   return (
-    <form aria-label="The tray" className="grid content-start gap-3" onSubmit={(event) => event.preventDefault()}>
+    <form
+      aria-label="The tray"
+      className="grid grid-cols-1 content-start gap-3"
+      onSubmit={(event) => event.preventDefault()}
+    >
       <TrayBar {...form} view={view} saving={saving} onShow={onShow} onStep={(name) => void props.onStep(name)} />
       <LotList
         {...form}

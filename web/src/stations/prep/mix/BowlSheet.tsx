@@ -84,14 +84,14 @@ function Parts({ bowl }: { bowl: BowlView }) {
 function PartRow({ scaled }: { scaled: ScaledPart }) {
   return (
     <tr className="border-hairline border-t">
-      <td className="figures w-56 whitespace-nowrap py-2 pr-5 font-semibold text-2xl leading-tight">
+      <td className="figures py-2 pr-3 font-semibold text-xl sm:w-56 sm:whitespace-nowrap sm:pr-5 sm:text-2xl leading-tight">
         {sayAmounts(scaled.take)}
       </td>
       <th scope="row" className="py-2 pr-3 font-normal text-lg leading-tight">
         {scaled.part.name}
         {!scaled.part.ingredient && <span className="text-ink-soft"> · not in our table</span>}
       </th>
-      <td className="figures w-28 whitespace-nowrap py-2 text-right text-ink-soft">{sayExact(scaled)}</td>
+      <td className="figures whitespace-nowrap py-2 text-right text-ink-soft sm:w-28">{sayExact(scaled)}</td>
     </tr>
   );
 }

@@ -57,7 +57,7 @@ export function LotCoats(props: {
     pause.current = setTimeout(() => waiting.current?.(), PAUSE_MS);
   };
   return (
-    <section aria-label={lot.name} className="grid gap-2 border-ink border-t-2 pt-2">
+    <section aria-label={lot.name} className="grid grid-cols-1 gap-2 border-ink border-t-2 pt-2">
       <h2 className="font-display font-semibold text-lg leading-tight first-letter:uppercase">{lot.name}</h2>
       <CoatList
         coats={draft}

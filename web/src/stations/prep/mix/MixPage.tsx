@@ -26,8 +26,11 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
     if (bottom < window.innerHeight / 3) sheet.current?.scrollIntoView();
   };
   return (
-    <section aria-label="Mix" className="grid gap-x-10 gap-y-6 py-4 lg:grid-cols-[minmax(18rem,24rem)_minmax(0,1fr)]">
-      <div className="grid content-start gap-5">
+    <section
+      aria-label="Mix"
+      className="grid grid-cols-1 gap-x-10 gap-y-6 py-4 lg:grid-cols-[minmax(18rem,24rem)_minmax(0,1fr)]"
+    >
+      <div className="grid grid-cols-1 content-start gap-5">
         {view.lots.map((lot) => (
           <LotCoats
             key={lot.id}

@@ -44,7 +44,7 @@ export function LotCard(props: {
         </button>
       </div>
       {props.isOpen && (
-        <div className="grid gap-3 px-1 pb-4">
+        <div className="grid grid-cols-1 gap-3 px-1 pb-4">
           {props.window && <p className="figures leading-snug">{props.window}</p>}
           {props.children}
           <div className="flex items-center justify-end gap-2">

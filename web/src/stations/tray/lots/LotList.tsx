@@ -64,7 +64,7 @@ export function LotList(
     };
   };
   return (
-    <div className="grid gap-2">
+    <div className="grid grid-cols-1 gap-2">
       <ul aria-label="On the tray">
         {draft.chicken.map((lot, i) => (
           <LotCard

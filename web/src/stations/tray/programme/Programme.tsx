@@ -23,7 +23,7 @@ export function Programme(
   const trays = draft.vessels.map((vessel) => vesselWords[vessel.kind].split(',')[0]).join(', ');
   return (
     <div>
-      <div className="grid gap-2 pb-3">
+      <div className="grid grid-cols-1 gap-2 pb-3">
         <DinnerField {...form} />
       </div>
       <Section
