@@ -57,7 +57,7 @@ test('pictures for the docs', async ({ browser }) => {
       await page.getByRole('tab', { name: 'Order of work' }).click();
       for (let step = 1; step <= 3; step++) {
         await page.getByRole('button', { name: 'Done, next' }).click();
-        await expect(page.getByText(`${step} of 13 done`)).toBeVisible();
+        await expect(page.getByText(new RegExp(`^${step} of \\d+ done`))).toBeVisible();
       }
       await shoot('order', true);
       await page.getByRole('tab', { name: 'Cut' }).click();
