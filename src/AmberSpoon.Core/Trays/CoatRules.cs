@@ -9,9 +9,9 @@ public static class CoatRules
     /// <param name="coats">The stack, innermost first.</param>
     /// <param name="cut">What it goes on.</param>
     /// <param name="hasSkin">Whether there is skin to push something under.</param>
-    /// <param name="drains">Minutes at which the juices are poured off.</param>
+    /// <param name="steps">What is done in the oven meanwhile: juices poured off, foil on and off.</param>
     /// <param name="addAtMinutes">When the lot goes in.</param>
-    public static IEnumerable<CoatFault> Faults(IReadOnlyList<LotCoat> coats, Cut cut, bool hasSkin, IReadOnlyList<int> drains, int addAtMinutes)
+    public static IEnumerable<CoatFault> Faults(IReadOnlyList<LotCoat> coats, Cut cut, bool hasSkin, IReadOnlyList<PlannedStep> steps, int addAtMinutes)
     {
         for (int i = 0; i < coats.Count; i++)
         {
@@ -20,7 +20,7 @@ public static class CoatRules
             {
                 yield return new(i, kind.Field, kind.Sentence);
             }
-            else if (Time(coats[i], under, drains, addAtMinutes) is { } time)
+            else if (Time(coats[i], under, steps, addAtMinutes) is { } time)
             {
                 yield return new(i, time.Field, time.Sentence);
             }
@@ -40,8 +40,9 @@ public static class CoatRules
         _ => null,
     };
 
-    private static (string Field, string Sentence)? Time(LotCoat coat, LotCoat[] under, IReadOnlyList<int> drains, int addAtMinutes)
+    private static (string Field, string Sentence)? Time(LotCoat coat, LotCoat[] under, IReadOnlyList<PlannedStep> steps, int addAtMinutes)
     {
+        int[] drains = [.. steps.Where(step => step.Kind == StepKind.Drain).Select(step => step.AtMinutes)];
         bool isClosed = under.Any(other => other.Kind == Coating.Parcel);
         return coat.When switch
         {
@@ -55,9 +56,18 @@ public static class CoatRules
                 ("atMinutes", $"It is not in yet: it goes in at minute {addAtMinutes}. Put this on later, or before it goes in."),
             CoatTime.AtMinute when coat.Kind == Coating.JuiceSauce && !drains.Any(at => at < coat.AtMinutes) =>
                 ("atMinutes", "There are no juices to make it of yet: plan to pour them off first, at an earlier minute."),
-            CoatTime.AfterDraining when drains.Count == 0 =>
+            CoatTime.AtMinute when IsUnderFoil(steps, coat.AtMinutes!.Value) =>
+                ("atMinutes", "There is foil over it then: put this on before the foil, or once it is off."),
+            CoatTime.AfterDraining when drains.Length > 0 && IsUnderFoil(steps, drains.Min()) =>
+                ("when", "There is foil over it when the juices come off: take it off first, or choose another time."),
+            CoatTime.AfterDraining when drains.Length == 0 =>
                 ("when", "Nothing is poured off in this programme: plan “Drain” first, or choose another time."),
             _ => null,
         };
     }
+
+    /// <summary>Foil that comes off at that very minute is off.</summary>
+    private static bool IsUnderFoil(IReadOnlyList<PlannedStep> steps, int minute) =>
+        steps.Where(step => step.Kind is StepKind.Cover or StepKind.Uncover && step.AtMinutes <= minute)
+            .OrderBy(step => step.AtMinutes).LastOrDefault()?.Kind == StepKind.Cover;
 }

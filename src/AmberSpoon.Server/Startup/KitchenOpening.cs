@@ -35,7 +35,16 @@ internal sealed class KitchenOpening(
             await DemoHousehold.Seed(db, time, cancellationToken);
         }
 
-        await CoatsFromCounter.Move(db, cancellationToken);
+        try
+        {
+            await CoatsFromCounter.Move(db, cancellationToken);
+        }
+        catch (Exception failed) when (StoreTrouble.Behind(failed) is not null)
+        {
+            condition.Refuse(StoreTrouble.Behind(failed)!);
+            Refused(log, StoreTrouble.Behind(failed)!.Sentence, failed);
+            return;
+        }
 
         // The first run of the heat model is slow while it is being compiled: let that happen before a cook waits for it, and
         // after the first page was answered.

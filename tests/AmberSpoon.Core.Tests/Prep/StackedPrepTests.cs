@@ -35,20 +35,20 @@ public sealed class StackedPrepTests
                 .. stacks.Select((coats, i) => Plans.Chicken(i + 1, cuts[i], 3, CutTable.For(cuts[i]).ReferenceMassG) with
                 {
                     SkinOn = skin,
-                    Coats = Accepted(coats, cuts[i], skin, drains ? [25] : []),
+                    Coats = Accepted(coats, cuts[i], skin, drains ? [new(StepKind.Drain, 25)] : []),
                 }),
             ],
             Vegetables = [Plans.Roots(11, Vegetable.Potato, 300)],
         });
 
     /// <summary>As much of the stack, from the inside, as the rules let stand.</summary>
-    private static LotCoat[] Accepted(LotCoat[] coats, Cut cut, bool skin, int[] drains)
+    private static LotCoat[] Accepted(LotCoat[] coats, Cut cut, bool skin, PlannedStep[] steps)
     {
         var kept = new List<LotCoat>();
         foreach (LotCoat coat in coats)
         {
             kept.Add(coat);
-            if (CoatRules.Faults(kept, cut, skin, drains, 0).Any())
+            if (CoatRules.Faults(kept, cut, skin, steps, 0).Any())
             {
                 kept.RemoveAt(kept.Count - 1);
             }

@@ -9,7 +9,7 @@ namespace AmberSpoon.Core.Tests.Trays;
 public sealed class CoatRulesTests
 {
     private static CoatFault? Fault(IReadOnlyList<LotCoat> coats, Cut cut = Cut.BoneInThigh, bool skin = true, int[]? drains = null, int addAt = 0) =>
-        CoatRules.Faults(coats, cut, skin, drains ?? [], addAt).FirstOrDefault();
+        CoatRules.Faults(coats, cut, skin, [.. (drains ?? []).Select(at => new PlannedStep(StepKind.Drain, at))], addAt).FirstOrDefault();
 
     private static LotCoat At(Coating kind, int? minute) => new(kind, CoatTime.AtMinute) { AtMinutes = minute };
 
@@ -45,6 +45,20 @@ public sealed class CoatRulesTests
     [InlineData(240, false)]
     [InlineData(241, true)]
     public void A_minute_is_one_of_the_bake(int? minute, bool isWrong) => Assert.Equal(isWrong, Fault([At(Coating.Glaze, minute)]) is { Coat: 0, Field: "atMinutes" });
+
+    [Theory]
+    [InlineData(9, false)]
+    [InlineData(10, true)]
+    [InlineData(59, true)]
+    [InlineData(60, false)]
+    public void Nothing_is_brushed_on_through_foil(int minute, bool isWrong)
+    {
+        PlannedStep[] foil = [new(StepKind.Uncover, 60), new(StepKind.Cover, 10)];
+        Assert.Equal(isWrong, CoatRules.Faults([At(Coating.Glaze, minute)], Cut.BoneInThigh, true, foil, 0).Any());
+        PlannedStep[] drained = [.. foil, new(StepKind.Drain, minute)];
+        Assert.Equal(isWrong, CoatRules.Faults([Coating.JuiceSauce], Cut.BoneInThigh, true, drained, 0).Any());
+        Assert.Empty(CoatRules.Faults([new(Coating.JuiceSauce, CoatTime.AtTable)], Cut.BoneInThigh, true, drained, 0));
+    }
 
     [Theory]
     [InlineData(19, true)]

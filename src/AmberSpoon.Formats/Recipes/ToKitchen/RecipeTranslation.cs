@@ -106,8 +106,7 @@ public sealed record RecipeTranslation(TrayPlan Plan, IReadOnlyList<Mix> Mixes, 
     /// <summary>The coats that this lot can have: what cannot be on it is left to the cook.</summary>
     private static IReadOnlyList<LotCoat> Fitting(IReadOnlyList<LotCoat> coats, ChickenLot lot, IReadOnlyList<PlannedStep> steps)
     {
-        int[] drains = [.. steps.Where(step => step.Kind == StepKind.Drain).Select(step => step.AtMinutes)];
-        int[] wrong = [.. CoatRules.Faults(coats, lot.Cut, lot.SkinOn, drains, lot.AddAtMinutes).Select(fault => fault.Coat)];
+        int[] wrong = [.. CoatRules.Faults(coats, lot.Cut, lot.SkinOn, steps, lot.AddAtMinutes).Select(fault => fault.Coat)];
         return [.. coats.Where((_, i) => !wrong.Contains(i))];
     }
 

@@ -41,9 +41,9 @@ internal sealed class CoatChecks(Action<string, string> fail)
     /// <param name="steps">The plan's steps.</param>
     /// <param name="addAtMinutes">When the lot goes in.</param>
     /// <param name="field">Where a fault is said.</param>
-    public void Stack(IReadOnlyList<LotCoat> coats, Cut cut, bool hasSkin, IEnumerable<PlannedStep> steps, int addAtMinutes, Func<CoatFault, string> field)
+    public void Stack(IReadOnlyList<LotCoat> coats, Cut cut, bool hasSkin, IReadOnlyList<PlannedStep> steps, int addAtMinutes, Func<CoatFault, string> field)
     {
-        foreach (CoatFault fault in CoatRules.Faults(coats, cut, hasSkin, [.. steps.Where(step => step.Kind == StepKind.Drain).Select(step => step.AtMinutes)], addAtMinutes))
+        foreach (CoatFault fault in CoatRules.Faults(coats, cut, hasSkin, steps, addAtMinutes))
         {
             fail(field(fault), fault.Sentence);
         }

@@ -68,12 +68,12 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
             return;
         }
 
-        IEnumerable<PlannedStep> drains = (plan.Steps ?? []).Where(step => step is { Kind: StepKind.Drain, AtMinutes: not null }).Select(step => step!.ToStep());
+        PlannedStep[] steps = [.. (plan.Steps ?? []).Where(step => step is { Kind: StepKind.Drain or StepKind.Cover or StepKind.Uncover, AtMinutes: not null }).Select(step => step!.ToStep())];
         checks.Stack(
             lot.ToCoats(),
             lot.Cut ?? Cut.BonelessBreast,
             lot.SkinOn ?? true,
-            drains,
+            steps,
             lot.AddAtMinutes ?? 0,
             fault => isOne ? $"{at}.coating" : $"{at}.coats[{fault.Coat}].{fault.Field}");
     }
