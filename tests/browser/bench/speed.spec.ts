@@ -13,10 +13,15 @@ test('a change to a field, and the spoon', async ({ page, kitchen }) => {
   const { id, plan } = await kitchen.get('/api/tray');
   const [thighs] = plan.chicken;
   plan.spots = [];
+  const coats = [
+    { kind: 'dryRub', when: 'on', mix: 'harvest-rub' },
+    { kind: 'glaze', when: 'atMinute', atMinutes: 25, mix: 'apricot' },
+    { kind: 'sauce', when: 'atTable', mix: 'cold-herb' },
+  ];
   plan.chicken = [
-    sized(thighs, { id: 1, cut: 'boneInThigh' }, 4, 660),
-    sized(thighs, { id: 5, cut: 'drumstick', coating: 'glaze' }, 3, 345),
-    sized(thighs, { id: 6, cut: 'bonelessBreast' }, 2, 400),
+    sized(thighs, { id: 1, cut: 'boneInThigh', coats }, 4, 660),
+    sized(thighs, { id: 5, cut: 'drumstick', coats }, 3, 345),
+    sized(thighs, { id: 6, cut: 'bonelessBreast', coats }, 2, 400),
   ];
   const changes: number[] = [];
   for (let i = 0; i < WARM_UP + CHANGES; i++) {
@@ -33,7 +38,7 @@ test('a change to a field, and the spoon', async ({ page, kitchen }) => {
     // As the page does: pieces stay where they lie.
     plan.spots = view.plan.spots;
   }
-  say('A change to a field, six lots, bands included', changes.slice(WARM_UP));
+  say('A change to a field, six lots, three coats on each of the chicken, bands included', changes.slice(WARM_UP));
 
   await page.goto(`${kitchen.address}/tray`);
   await expect(page.getByRole('slider')).toBeVisible();

@@ -34,7 +34,8 @@ export function TrayStatus(props: {
         </p>
       )}
       {wrong && (
-        <div role="alert" className="flex flex-wrap items-center gap-3 pt-2 font-medium text-stop">
+        // The field itself is the alert; this says where it is.
+        <div role="status" className="flex flex-wrap items-center gap-3 pt-2 font-medium text-stop">
           <span>{wrong[1]}</span>
           <Button onClick={() => props.onShow(wrong[0])}>Show me where</Button>
         </div>
