@@ -203,6 +203,7 @@ public sealed class StackedPrepTests
         Assert.True(before[At("oven")] >= WorkClock.PreheatMinutes);
         double inAt = before[At("into-1-0")] - steps[At("into-1-0")].Minutes;
         Assert.Equal(soak, inAt - before[At("coat-1-0")], 1e-9);
+        Assert.Equal(inAt, before[At("wash-1")], 1e-9);
         Assert.Equal(steps[^1].Minutes, before[^1], 1e-9);
     }
 

@@ -25,6 +25,15 @@ public static class WorkClock
             done = before[i];
         }
 
+        // Nobody stands about with raw hands until the vegetables are due.
+        for (int i = 1; i < steps.Count; i++)
+        {
+            if (steps[i].Touches == Touches.Wash && steps[i - 1].WaitMinutes > 0)
+            {
+                before[i] = before[i - 1] - steps[i - 1].Minutes;
+            }
+        }
+
         return before;
     }
 
