@@ -23,6 +23,7 @@ internal sealed class TrayAnswers : IDisposable
         Lazy<TrayComputed> found;
         lock (_finding)
         {
+            MakeRoom();
             found = _kept.GetOrCreate(key, entry =>
             {
                 entry.Size = 1;
@@ -43,8 +44,23 @@ internal sealed class TrayAnswers : IDisposable
     }
 
     /// <summary>What a save has computed is not computed again.</summary>
-    public void Keep(TrayRow row, TrayComputed computed) =>
+    public void Keep(TrayRow row, TrayComputed computed)
+    {
+        MakeRoom();
         _kept.Set((row.Id, row.Version), new Lazy<TrayComputed>(computed), new MemoryCacheEntryOptions { Size = 1 });
+    }
+
+    /// <summary>
+    /// A full cache turns new entries away and makes room later, and what was turned away is computed a second time: every fourth
+    /// change to a field took twice as long. So the oldest quarter goes first.
+    /// </summary>
+    private void MakeRoom()
+    {
+        if (_kept.Count >= Most)
+        {
+            _kept.Compact(0.25);
+        }
+    }
 
     /// <summary>The plan of an earlier version, where it is still known.</summary>
     public TrayPlan? PlanOf(int id, int version) =>
