@@ -5,5 +5,7 @@ namespace AmberSpoon.Core.Food;
 /// <param name="IsScrapedOff">Most of it was wiped off again before the next coat.</param>
 public readonly record struct CoatLayer(Coating Kind, bool IsScrapedOff = false)
 {
+    public bool IsCrumb => Kind is Coating.Crumb or Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt;
+
     public static implicit operator CoatLayer(Coating kind) => new(kind);
 }

@@ -4,7 +4,7 @@ using AmberSpoon.Core.Prep.Marinating;
 namespace AmberSpoon.Core.Prep;
 
 /// <summary>What the cook has decided about the work before the oven, for one tray. It holds no answers.</summary>
-/// <param name="Mix">Which mix: the id of a ready one, or "own-" and a number; null for oil and salt.</param>
+/// <param name="Mix">Only of what was stored before lots had coats: the one mix of the whole tray, until it has moved into them.</param>
 /// <param name="ServeG">How much of it is set aside clean for the table, g.</param>
 /// <param name="MarinateMinutes">How long the meat lies in it.</param>
 /// <param name="Place">Where.</param>

@@ -207,6 +207,17 @@ public sealed class StackedPrepTests
         Assert.Equal(steps[^1].Minutes, before[^1], 1e-9);
     }
 
+    /// <summary>Whatever the meat lies in, it is taken out of it and not put on twice.</summary>
+    [Fact]
+    public void Meat_that_lay_in_a_glaze_comes_out_of_it_and_a_short_rub_has_its_time()
+    {
+        IReadOnlyList<WorkStep> glazed = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("apricot") with { When = CoatTime.Before, SoakMinutes = 60 })));
+        Assert.Equal("The thighs out of “Apricot glaze”", glazed.Single(step => step.Key == "coat-1-0").Title);
+        IReadOnlyList<WorkStep> rubbed = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("salt-only") with { When = CoatTime.Before, SoakMinutes = 20 })));
+        int rub = rubbed.ToList().FindIndex(step => step.Key == "coat-1-0");
+        Assert.Equal(20, WorkClock.MinutesBefore(rubbed)[rub] - rubbed[rub].Minutes, 1e-9);
+    }
+
     [Fact]
     public void A_short_marinade_ends_no_sooner_than_it_should()
     {

@@ -191,7 +191,7 @@ test('a marinade scraped off, then crumb, turned half-way', async ({ page, kitch
   expect(hands.actions).toBeLessThanOrEqual(25);
 });
 
-test('a rub, butter, and a sweet sauce poured over', async ({ page, kitchen }) => {
+test('a rub and a sweet sauce poured over', async ({ page, kitchen }) => {
   const hands = await begin(page, kitchen);
   await hands.add('Chicken', 'drumsticks');
   await hands.tap('button', /drumsticks/);

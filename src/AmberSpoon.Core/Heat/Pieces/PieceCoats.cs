@@ -52,7 +52,7 @@ internal static class PieceCoats
         foreach (CoatLayer layer in layers.Where(layer => Shows(layer.Kind)))
         {
             Coat one = Of(layer.Kind);
-            isCrumbed |= IsCrumb(layer.Kind);
+            isCrumbed |= layer.IsCrumb;
             all = new(
                 all.ResistanceM2KPerW + one.ResistanceM2KPerW,
                 isCrumbed ? HeatParameters.CrumbWetness.Value : one.Wetness,
@@ -96,8 +96,6 @@ internal static class PieceCoats
         Coating.Topping => new(0, HeatParameters.OilWetness.Value, 0, HeatParameters.CrumbBrowning.Value),
         _ => new(0, HeatParameters.OilWetness.Value, 0, 1),
     };
-
-    private static bool IsCrumb(Coating kind) => kind is Coating.Crumb or Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt;
 
     private static bool Shows(Coating kind) => kind is not (Coating.Oil or Coating.Citrus or Coating.ButterUnderSkin or Coating.HerbsUnderSkin or Coating.Stuffed or Coating.Parcel);
 }

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
@@ -57,8 +58,8 @@ public static class SaltJudge
         {
             string known = salt.Rounded > 0 ? Invariant($" Without it there is {salt.Rounded:0.0} %; cooks like 1.0 to 1.5 % in all.") : string.Empty;
             return new(salt, true, salt.Rounded > TooSaltyPercent
-                ? new(Topic.Salt, Loudness.Warn, Invariant($"{salt.Rounded:0.0} % of salt before {Listed(unknown)}, whose salt is not known. Too salty: cooks like 1.0 to 1.5 %."))
-                : new(Topic.Salt, Loudness.Note, $"The salt in {Listed(unknown)} is not known: taste, and read the label.{known}"));
+                ? new(Topic.Salt, Loudness.Warn, Invariant($"{salt.Rounded:0.0} % of salt before {Phrases.Listed(unknown)}, whose salt is not known. Too salty: cooks like 1.0 to 1.5 %."))
+                : new(Topic.Salt, Loudness.Note, $"The salt in {Phrases.Listed(unknown)} is not known: taste, and read the label.{known}"));
         }
 
         return new(salt, false, salt.Rounded switch
@@ -75,9 +76,6 @@ public static class SaltJudge
     private static bool Seasons(LotCoat coat) => coat.When != CoatTime.AtTable && coat.Kind != Food.Coating.JuiceSauce;
 
     private static bool MayBeSalty(LotCoat coat) => Seasons(coat) && coat.Kind is not (Food.Coating.Oil or Food.Coating.Parcel or Food.Coating.HerbsUnderSkin or Food.Coating.Citrus);
-
-    private static string Listed(IReadOnlyList<string> names) =>
-        names.Count == 1 ? names[0] : $"{string.Join(", ", names.Take(names.Count - 1))} and {names[^1]}";
 
     private static string Invariant(FormattableString words) => FormattableString.Invariant(words);
 }

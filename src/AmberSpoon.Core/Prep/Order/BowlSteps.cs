@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Mixes;
@@ -12,17 +13,17 @@ internal static class BowlSteps
         Mix mix = bowl.Mix;
         if (Named(mix, part => part.Known()?.Shelf == Shelf.Fresh) is { Length: > 0 } fresh)
         {
-            yield return new($"fresh-{bowl.Id}", Touches.ReadyToEat, $"Chop {Listed(fresh)}", "On the plant board, while it is clean.") { Minutes = 2 + fresh.Length };
+            yield return new($"fresh-{bowl.Id}", Touches.ReadyToEat, $"Chop {Phrases.Listed(fresh)}", "On the plant board, while it is clean.") { Minutes = 2 + fresh.Length };
         }
 
         if (MixKinds.IsCrumb(mix.Kind))
         {
             // A mix of one's own may be named a crumb and hold none.
-            string plate = Named(mix, part => part.Role == MixRole.Crumb) is { Length: > 0 } crumb ? $"Crumb plate: {Listed(crumb)}" : "Crumb plate";
+            string plate = Named(mix, part => part.Role == MixRole.Crumb) is { Length: > 0 } crumb ? $"Crumb plate: {Phrases.Listed(crumb)}" : "Crumb plate";
             yield return new($"crumb-{bowl.Id}", Touches.Stores, plate, "Season it now, and put the jars away. Take only what this meat needs: what is left over goes in the bin.") { Minutes = 3 };
             if (Named(mix, part => part.Role == MixRole.Binder && part.Known()?.Shelf != Shelf.RawEgg) is { Length: > 0 } binder)
             {
-                yield return new($"binder-{bowl.Id}", Touches.Stores, $"Binder bowl: {Listed(binder)}", "Measured out, jars away.") { Minutes = 2 };
+                yield return new($"binder-{bowl.Id}", Touches.Stores, $"Binder bowl: {Phrases.Listed(binder)}", "Measured out, jars away.") { Minutes = 2 };
             }
 
             yield break;
@@ -51,7 +52,4 @@ internal static class BowlSteps
     };
 
     private static string[] Named(Mix mix, Func<MixPart, bool> which) => [.. mix.Parts.Where(which).Select(part => part.Name)];
-
-    private static string Listed(string[] names) =>
-        names.Length == 1 ? names[0] : $"{string.Join(", ", names.Take(names.Length - 1))} and {names[^1]}";
 }

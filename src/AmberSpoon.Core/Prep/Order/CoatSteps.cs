@@ -63,6 +63,12 @@ internal static class CoatSteps
             yield break;
         }
 
+        if (isSoaked && coat.Kind is (Coating.Glaze or Coating.Sauce))
+        {
+            yield return new(key, Touches.Raw, $"The {lots} out of {called}", "Let the meat drip.") { Minutes = 1 + (each / 2) };
+            yield break;
+        }
+
         switch (coat.Kind)
         {
             case Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt or Coating.Crumb:
@@ -81,7 +87,7 @@ internal static class CoatSteps
             case Coating.DryRub:
                 yield return isSoaked
                     ? new(key, Touches.Raw, $"The {lots} out of the fridge", "The rub stays on. Blot the skin where it is wet.")
-                    : new(key, Touches.Raw, $"Oil the {lots} thinly, rub {called} in", "Blot the meat dry first. One hand turns it, the other sprinkles from the bowl.") { Minutes = 1 + each };
+                    : new(key, Touches.Raw, $"Oil the {lots} thinly, rub {called} in", "Blot the meat dry first. One hand turns it, the other sprinkles from the bowl.") { Minutes = 1 + each, WaitMinutes = work.SoakOf(coat) };
                 break;
             case Coating.Glaze:
                 yield return new(key, Touches.Raw, $"Dab {called} on the {lots}", "Dabbed, not poured. The brush has met raw meat now: it goes back only into this bowl.") { Minutes = 1 + each };
@@ -101,11 +107,8 @@ internal static class CoatSteps
             case Coating.HerbsUnderSkin:
                 yield return new(key, Touches.Raw, $"Herbs and citrus under the skin of the {lots}", "Loosen the skin with a finger, one hand only. What is left on the plate has met raw hands: onto the tray or into the bin.") { Minutes = 1 + (2 * each) };
                 break;
-            case Coating.ButterUnderSkin when coat.When != CoatTime.UnderSkin:
-                yield return new(key, Touches.Raw, $"Rub {called} into the {lots}", "Soft or melted, by hand, all sides of the meat.") { Minutes = 1 + each };
-                break;
             case Coating.ButterUnderSkin:
-                yield return new(key, Touches.Raw, $"Push {called} under the skin of the {lots}", "Loosen the skin with a finger, push it in, press it flat.") { Minutes = 1 + (2 * each) };
+                yield return new(key, Touches.Raw, $"Rub {called} into the {lots}", "Soft or melted, by hand, all sides of the meat.") { Minutes = 1 + each };
                 break;
             case Coating.Stuffed:
                 yield return Fill(key, lots, lot);

@@ -18,7 +18,7 @@ public static class StackedCoats
     /// <summary>What is seen of a piece that goes in: its outermost coat that is not oil.</summary>
     public static Coating Seen(IReadOnlyList<LotCoat> coats) => LayersAtStart(coats).LastOrDefault(layer => layer.Kind is not (Coating.Oil or Coating.Citrus)).Kind;
 
-    public static bool IsCrumb(Coating kind) => kind is Coating.Crumb or Coating.CrumbOverEgg or Coating.CrumbOverMayonnaise or Coating.CrumbOverYogurt;
+    public static bool IsCrumb(Coating kind) => new CoatLayer(kind).IsCrumb;
 
     /// <summary>Crumb sticks to it.</summary>
     public static bool IsSticky(Coating kind) => kind is Coating.ThickMarinade or Coating.Glaze or Coating.Sauce or Coating.WetMarinade or Coating.ButterUnderSkin;

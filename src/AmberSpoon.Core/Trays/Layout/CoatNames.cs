@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Trays.Coats;
 
 namespace AmberSpoon.Core.Trays.Layout;
@@ -15,9 +16,6 @@ public static class CoatNames
     }
 
     /// <summary>"thighs and wings"</summary>
-    public static string Lots(TrayPlan plan, IEnumerable<ChickenLot> lots)
-    {
-        string[] names = [.. lots.DistinctBy(lot => lot.Id).Select(lot => PieceNames.Plural(plan, lot)).Distinct()];
-        return names.Length < 2 ? names.FirstOrDefault(string.Empty) : $"{string.Join(", ", names.Take(names.Length - 1))} and {names[^1]}";
-    }
+    public static string Lots(TrayPlan plan, IEnumerable<ChickenLot> lots) =>
+        Phrases.Listed([.. lots.DistinctBy(lot => lot.Id).Select(lot => PieceNames.Plural(plan, lot)).Distinct()]);
 }

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Layout;
@@ -17,7 +18,7 @@ public static class CoatCautions
             LotCoat coat = lot.Coats[step.Coats![0].Index];
             if (HasMetRaw(plan, coat) && step.AtMinutes > (brushUntilMinutes ?? -1))
             {
-                yield return $"{Sentence(CoatWords.Called(coat))} goes on at minute {step.AtMinutes}, and its bowl has met raw meat. {(brushUntilMinutes is { } until ? $"After minute {until} that is too late to cook it through" : "Tonight no minute is early enough to cook it through")}: keep some apart before the meat goes in, with a brush of its own, or boil it first.";
+                yield return $"{Phrases.Capital(CoatWords.Called(coat))} goes on at minute {step.AtMinutes}, and its bowl has met raw meat. {(brushUntilMinutes is { } until ? $"After minute {until} that is too late to cook it through" : "Tonight no minute is early enough to cook it through")}: keep some apart before the meat goes in, with a brush of its own, or boil it first.";
             }
         }
 
@@ -30,6 +31,4 @@ public static class CoatCautions
     /// <summary>The same mix is on raw meat from the start, so that what is left in its bowl has met it.</summary>
     private static bool HasMetRaw(TrayPlan plan, LotCoat coat) => coat.Kind != Coating.JuiceSauce && coat.Mix is { } mix
         && plan.Chicken.Any(lot => lot.Coats.Any(other => other.Mix == mix && other.IsOnAtStart()));
-
-    private static string Sentence(string words) => char.ToUpperInvariant(words[0]) + words[1..];
 }

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Doneness;
 using System.Globalization;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Units;
@@ -40,7 +41,7 @@ internal static class PlanChanges
 
         sentences.AddRange(added.GroupBy(lot => lot.AtMinutes).OrderBy(lots => lots.Key).Select(lots =>
         {
-            string names = Listed([.. lots.Select(lot => lot.Name)]);
+            string names = Phrases.Listed([.. lots.Select(lot => lot.Name)]);
             return lots.Key == 0 ? $"Put the {names} in at the start." : $"Add the {names} after {lots.Key} min.";
         }));
         foreach (PlannedStep step in after.Steps.Except(before.Steps))
@@ -58,9 +59,6 @@ internal static class PlanChanges
             }
         }
     }
-
-    private static string Listed(IReadOnlyList<string> names) =>
-        names.Count == 1 ? names[0] : $"{string.Join(", ", names.SkipLast(1))} and {names[^1]}";
 
     private static string Dial(EnteredTemperature setting) => setting.ToTemperature().Say(setting.Unit);
 
