@@ -120,7 +120,10 @@ test('a sauce from the juices, once they are off', async ({ page, kitchen }) => 
   expect(hands.actions).toBeLessThanOrEqual(25);
 });
 
-test('a jointed bird on onions, glazed from half an hour on', async ({ page, kitchen }) => {
+test('a jointed bird on onions, glazed twice, drips caught, sweet potatoes on a tray below', async ({
+  page,
+  kitchen,
+}) => {
   const hands = await begin(page, kitchen);
   await hands.add('Chicken', 'a whole bird, cut up');
   await hands.type('The bird weighs, g', '1800');
@@ -133,12 +136,34 @@ test('a jointed bird on onions, glazed from half an hour on', async ({ page, kit
   await hands.coat('Harvest rub');
   await hands.coat('Mustard and honey glaze');
   await hands.goesOn('in the oven, at');
+  await hands.tap('button', 'Again, 12 min later');
   await hands.tap('button', 'The same on all chicken');
+  await hands.type('Oven', '190');
+  await hands.tap('checkbox', 'A second pan below, for drips');
+  await hands.add('Vegetable', 'sweet potatoes');
+  await hands.tap('button', /^sweet potatoes/i);
+  await hands.tap('radio', 'Own tray');
   await expect
     .poll(async () => (await stored(kitchen)).chicken.map((lot: { coats: unknown[] }) => lot.coats.length))
-    .toEqual([2, 2, 2]);
-  expect(await coatSteps(kitchen)).toEqual([
-    'Brush “Mustard and honey glaze” on the breasts, leg quarters and whole wings',
+    .toEqual([3, 3, 3]);
+  await expect
+    .poll(async () =>
+      (({ vessels, vegetables }) => [
+        vessels.map((vessel: { panBeneath: boolean }) => vessel.panBeneath),
+        vegetables.map((lot: { place: string; vessel: number }) => [lot.place, lot.vessel]),
+      ])(await stored(kitchen)),
+    )
+    .toEqual([
+      [true, false],
+      [
+        ['under', 0],
+        ['around', 1],
+      ],
+    ]);
+  const brushed = 'Brush “Mustard and honey glaze” on the breasts, leg quarters and whole wings';
+  expect((await kitchen.get('/api/tray')).answer.coatSteps).toMatchObject([
+    { atMinutes: 30, title: brushed },
+    { atMinutes: 42, title: brushed },
   ]);
   expect(await orderOfWork(page)).toContain('rub “Harvest rub” in');
   expect(hands.actions).toBeLessThanOrEqual(25);
@@ -212,6 +237,8 @@ test('skin down first, gravy at the table', async ({ page, kitchen }) => {
   await hands.type('Done when the middle is', '79');
   await hands.tap('button', /^Coats/);
   await hands.coat('Crushed seed rub');
+  await hands.goesOn('under the skin');
+  await hands.coat('Crushed seed rub');
   await hands.coat('Sauce from the juices');
   await hands.goesOn('at the table');
   await hands.tap('button', /^More/);
@@ -219,9 +246,15 @@ test('skin down first, gravy at the table', async ({ page, kitchen }) => {
   await hands.tap('button', /^Tending/);
   await hands.step('turn', '20');
   await expect
-    .poll(async () => (({ skinDown, coats }) => [skinDown, coats[1]?.when])((await stored(kitchen)).chicken[0]))
-    .toEqual([true, 'atTable']);
-  expect(await orderOfWork(page)).toContain('Measure out for “Sauce from the juices”');
+    .poll(async () =>
+      (({ skinDown, coats }) => [skinDown, ...coats.map((coat: { when: string }) => coat.when)])(
+        (await stored(kitchen)).chicken[0],
+      ),
+    )
+    .toEqual([true, 'underSkin', 'on', 'atTable']);
+  const order = await orderOfWork(page);
+  expect(order).toContain('under the skin');
+  expect(order).toContain('Measure out for “Sauce from the juices”');
   expect(hands.actions).toBeLessThanOrEqual(25);
 });
 
@@ -229,17 +262,28 @@ test('a deep dish with stock, foil for an hour, then open', async ({ page, kitch
   const hands = await begin(page, kitchen);
   await hands.add('Chicken', 'drumsticks');
   await hands.add('Vegetable', 'potatoes');
+  await hands.tap('button', /^potatoes/i);
+  await hands.tap('radio', 'Two deep');
   await hands.tap('button', /drumsticks/);
   await hands.tap('button', /^Coats/);
   await hands.coat('Salt and pepper');
   await hands.coat('citrus and herbs around');
+  await hands.tap('button', /^More/);
+  await hands.tap('radio', 'In hollows of the vegetables');
   await hands.type('Water or stock in it, ml', '300');
   await hands.tap('button', /^Tending/);
   await hands.step('cover', '0');
   await hands.step('uncover', '60');
   await expect
-    .poll(async () => (({ vessels, steps }) => [vessels[0].waterMl, steps.length])(await stored(kitchen)))
-    .toEqual([300, 2]);
+    .poll(async () =>
+      (({ vessels, steps, chicken, vegetables }) => [
+        vessels[0].waterMl,
+        steps.length,
+        chicken[0].isNestled,
+        vegetables[0].layers,
+      ])(await stored(kitchen)),
+    )
+    .toEqual([300, 2, true, 2]);
   const order = await orderOfWork(page);
   expect(order).toContain('Chop citrus and herbs to lay round the drumsticks');
   expect(hands.actions).toBeLessThanOrEqual(25);

@@ -1,4 +1,4 @@
-import { ArrowUp, Plus, TriangleAlert, X } from 'lucide-react';
+import { ArrowUp, Plus, Repeat, TriangleAlert, X } from 'lucide-react';
 import { useState } from 'react';
 import type { MixListed } from '../api/types';
 import { Button } from '../ui/Button';
@@ -9,7 +9,7 @@ import { TextBox } from '../ui/TextBox';
 import { sayLength } from '../words/amounts';
 import { coatTimeWords } from '../words/food';
 import { CoatChooser } from './CoatChooser';
-import { type CoatDraft, coatName, timesOf } from './coatDraft';
+import { again, type CoatDraft, coatName, gapBefore, isFollowed, timesOf } from './coatDraft';
 
 /** Lengths cooks choose from, min. */
 const lengths = [10, 15, 20, 30, 60, 120, 180, 240, 480, 720, 1440];
@@ -63,6 +63,14 @@ export function CoatList(props: {
                 error={(field) => error(`coats[${i}].${field}`)}
                 onChange={(part) => change(i, part)}
               />
+              {coat.when === 'atMinute' && !isFollowed(coats, i) && (
+                <Button
+                  className="ml-6 justify-self-start"
+                  onClick={() => onChange([...coats.slice(0, i + 1), again(coats, i), ...coats.slice(i + 1)])}
+                >
+                  <Repeat aria-hidden className="size-5" /> Again, {gapBefore(coats, i)} min later
+                </Button>
+              )}
             </li>
           ))}
         </ol>

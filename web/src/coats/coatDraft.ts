@@ -109,6 +109,33 @@ export function coatRequest(coat: CoatDraft): CoatRequest {
   };
 }
 
+/** Minutes between two goes of one coat, until the cook has said another gap (common practice: every 10 to 15). */
+const USUAL_GAP = 12;
+
+const isSameMix = (a: CoatDraft, b: CoatDraft | undefined): boolean =>
+  b?.kind === a.kind && b.mix === a.mix && b.name === a.name && b.when === 'atMinute';
+
+/** The same coat goes on once more, further out: only the last of them is asked whether it goes on again. */
+export const isFollowed = (coats: readonly CoatDraft[], at: number): boolean => {
+  const coat = coats[at];
+  return coat !== undefined && coats.slice(at + 1).some((later) => isSameMix(coat, later));
+};
+
+/** Minutes from the last go of this coat to this one, or the usual ones. */
+export function gapBefore(coats: readonly CoatDraft[], at: number): number {
+  const coat = coats[at];
+  const before = coat && coats.slice(0, at).findLast((earlier) => isSameMix(coat, earlier));
+  const gap = (parseNumber(coat?.at ?? '') ?? 0) - (parseNumber(before?.at ?? '') ?? 0);
+  return before && gap > 0 ? gap : USUAL_GAP;
+}
+
+/** The coat once more, as long after it as it came after the one before. */
+export function again(coats: readonly CoatDraft[], at: number): CoatDraft {
+  const coat = coats[at];
+  if (!coat) throw new RangeError(`There is no coat ${at}.`);
+  return { ...coat, at: sayNumber((parseNumber(coat.at) ?? 0) + gapBefore(coats, at)) };
+}
+
 /** "Harvest rub", "glaze" */
 export const coatName = (coat: Pick<CoatDraft, 'kind' | 'name'>): string => coat.name ?? coatingWords[coat.kind];
 

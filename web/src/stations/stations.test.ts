@@ -17,6 +17,7 @@ import {
   withChicken,
   withCount,
   withOneTray,
+  withOwnTray,
   withoutLeftOver,
   withoutLot,
   withProfile,
@@ -151,6 +152,16 @@ test('a second tray takes the vegetables, and one tray takes everything back', (
   expect(one.vessels).toHaveLength(1);
   expect(one.vegetables[0]?.vessel).toBe(0);
   expect(one.steps.some((step) => step.kind === 'swap')).toBe(false);
+});
+
+test('one vegetable on a tray of its own leaves the others where they lie', () => {
+  const draft = draftFrom(plan, false, now);
+  const [lot] = draft.vegetables;
+  if (!lot) throw new Error('There is a vegetable.');
+  const under = { ...lot, id: 7, place: 'under' as const };
+  const two = withOwnTray({ ...draft, vegetables: [under, lot] }, lot.id);
+  expect(two.vessels).toHaveLength(2);
+  expect(two.vegetables).toEqual([under, { ...lot, vessel: 1, place: 'around' }]);
 });
 
 test('masses of single pieces are read one after the other, with comma or point', () => {

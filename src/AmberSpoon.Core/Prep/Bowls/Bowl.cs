@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
+using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Prep.Bowls;
 
@@ -44,6 +45,21 @@ public sealed record Bowl(string Id, Mix Mix, IReadOnlyList<BowlUse> Uses)
                 .Where(bowl => bowl.Mix is not null)
                 .Select(bowl => new Bowl(bowl.Id, bowl.Mix!, [.. bowl.Uses.OrderBy(use => use.Coat.When)])),
         ];
+    }
+
+    /// <summary>What it is for in words: "on the thighs, at minute 30 and 42 on the thighs and wings, at the table".</summary>
+    /// <param name="plan">The tray, for the names of its lots.</param>
+    public string UsedFor(TrayPlan plan)
+    {
+        IEnumerable<string> before = Uses.Where(use => use.Minute is null && use.Coat.When != CoatTime.AtTable)
+            .GroupBy(use => use.Coat.When == CoatTime.UnderSkin)
+            .Select(uses => $"{(uses.Key ? "under the skin of" : "on")} the {CoatNames.Lots(plan, uses.Select(use => use.Lot))}");
+        IEnumerable<string> inOven = Uses.Where(use => use.Minute is not null)
+            .GroupBy(use => use.Minute!.Value)
+            .Select(uses => (Minute: uses.Key, Lots: CoatNames.Lots(plan, uses.Select(use => use.Lot))))
+            .GroupBy(uses => uses.Lots, StringComparer.Ordinal)
+            .Select(uses => $"at minute {string.Join(" and ", uses.Select(use => use.Minute))} on the {uses.Key}");
+        return string.Join(", ", before.Concat(inOven).Concat(IsServed ? ["at the table"] : []));
     }
 }
 

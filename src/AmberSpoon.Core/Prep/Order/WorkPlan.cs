@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Prep.Bowls;
+using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
 
@@ -13,6 +14,35 @@ namespace AmberSpoon.Core.Prep.Order;
 /// <param name="JuiceMl">What the tray gives to make a sauce of, ml; 0 where that is not known.</param>
 public sealed record WorkPlan(TrayPlan Plan, IReadOnlyList<Bowl> Bowls, IReadOnlyDictionary<string, double> ServeG, int MarinateMinutes, bool Garnish, double JuiceMl = 0)
 {
+    /// <summary>A spoonful or two a head, where nothing else is said, g (common practice).</summary>
+    private const double ServedAHeadG = 30;
+
+    /// <summary>The work that a tray and what was decided at the counter make.</summary>
+    /// <param name="plan">The tray.</param>
+    /// <param name="choice">What was decided.</param>
+    /// <param name="find">A mix by its id; null for one that is gone.</param>
+    /// <param name="juiceMl">What the tray gives to make a sauce of, ml; 0 where that is not known.</param>
+    public static WorkPlan Of(TrayPlan plan, PrepChoice choice, Func<string, Mix?> find, double juiceMl)
+    {
+        IReadOnlyList<Bowl> bowls = Bowl.Of(plan, find);
+        return new(plan, bowls, Served(bowls, choice), choice.MarinateMinutes, choice.Garnish, juiceMl);
+    }
+
     /// <summary>How long a coat stays on before the oven, min; 0 for one that goes straight in.</summary>
     public int SoakOf(LotCoat coat) => coat.When == CoatTime.Before ? coat.SoakMinutes ?? MarinateMinutes : 0;
+
+    /// <summary>What is set aside clean: of what is served at the table; where nothing is planned there, of the first that may be.</summary>
+    private static Dictionary<string, double> Served(IReadOnlyList<Bowl> bowls, PrepChoice choice)
+    {
+        Bowl[] served = [.. bowls.Where(bowl => bowl is { IsServed: true, MeetsMeat: true } && MixKinds.MayBeServed(bowl.Mix.Kind))];
+        if (served.Length > 0)
+        {
+            double each = (choice.ServeG > 0 ? choice.ServeG : Math.Min(PrepLimits.MostServeG, ServedAHeadG * choice.Heads)) / served.Length;
+            return served.ToDictionary(bowl => bowl.Id, _ => each, StringComparer.Ordinal);
+        }
+
+        return choice.ServeG > 0 && bowls.FirstOrDefault(bowl => bowl.MeetsMeat && MixKinds.MayBeServed(bowl.Mix.Kind)) is { } first
+            ? new(StringComparer.Ordinal) { [first.Id] = choice.ServeG }
+            : new(StringComparer.Ordinal);
+    }
 }

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Materials;
+using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Cutting;
@@ -9,11 +10,9 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
-using AmberSpoon.Core.Prep;
-using AmberSpoon.Core.Trays.Coats;
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
-using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store.Rows;
@@ -65,29 +64,8 @@ internal sealed class PrepPlanner(TimeProvider time)
     }
 
     /// <summary>What the order of work is made from.</summary>
-    public static WorkPlan Work(TrayPlan plan, PrepChoice choice, IReadOnlyList<MixListed> mixes, TrayForecast? forecast)
-    {
-        IReadOnlyList<Bowl> bowls = Bowl.Of(plan, id => mixes.FirstOrDefault(listed => listed.Id == id)?.Mix);
-        return new(plan, bowls, Served(bowls, choice), choice.MarinateMinutes, choice.Garnish, forecast?.Lots.Sum(lot => lot.JuiceMl) ?? 0);
-    }
-
-    /// <summary>A spoonful or two a head, where nothing else is said, g (common practice).</summary>
-    private const double ServedAHeadG = 30;
-
-    /// <summary>What is set aside clean: of what is served at the table; where nothing is planned there, of the first that may be.</summary>
-    private static Dictionary<string, double> Served(IReadOnlyList<Bowl> bowls, PrepChoice choice)
-    {
-        Bowl[] served = [.. bowls.Where(bowl => bowl is { IsServed: true, MeetsMeat: true } && MixKinds.MayBeServed(bowl.Mix.Kind))];
-        if (served.Length > 0)
-        {
-            double each = (choice.ServeG > 0 ? choice.ServeG : Math.Min(PrepLimits.MostServeG, ServedAHeadG * choice.Heads)) / served.Length;
-            return served.ToDictionary(bowl => bowl.Id, _ => each, StringComparer.Ordinal);
-        }
-
-        return choice.ServeG > 0 && bowls.FirstOrDefault(bowl => bowl.MeetsMeat && MixKinds.MayBeServed(bowl.Mix.Kind)) is { } first
-            ? new(StringComparer.Ordinal) { [first.Id] = choice.ServeG }
-            : new(StringComparer.Ordinal);
-    }
+    public static WorkPlan Work(TrayPlan plan, PrepChoice choice, IReadOnlyList<MixListed> mixes, TrayForecast? forecast) =>
+        WorkPlan.Of(plan, choice, id => mixes.FirstOrDefault(listed => listed.Id == id)?.Mix, forecast?.Lots.Sum(lot => lot.JuiceMl) ?? 0);
 
     private static BowlView View(Bowl bowl, ScaledMix scaled, WorkPlan work, PrepChoice choice, TrayComputed? computed, DateTimeOffset from)
     {
@@ -102,26 +80,12 @@ internal sealed class PrepPlanner(TimeProvider time)
             bowl.Id,
             bowl.Mix,
             scaled,
-            For(bowl, work.Plan),
+            bowl.UsedFor(work.Plan),
             MixKinds.MayBeServed(bowl.Mix.Kind),
             work.ServeG.GetValueOrDefault(bowl.Id),
             bowl.MeetsMeat ? MixJudge.Judge(asked) : [],
             burn,
             soak > 0 ? Marinade(bowl.Mix, scaled, soak, choice.Place, from) : null);
-    }
-
-    /// <summary>"on the thighs, at minute 30 and 42 on the thighs and wings, at the table"</summary>
-    private static string For(Bowl bowl, TrayPlan plan)
-    {
-        IEnumerable<string> before = bowl.Uses.Where(use => use.Minute is null && use.Coat.When != CoatTime.AtTable)
-            .GroupBy(use => use.Coat.When == CoatTime.UnderSkin)
-            .Select(uses => $"{(uses.Key ? "under the skin of" : "on")} the {CoatNames.Lots(plan, uses.Select(use => use.Lot))}");
-        IEnumerable<string> inOven = bowl.Uses.Where(use => use.Minute is not null)
-            .GroupBy(use => use.Minute!.Value)
-            .Select(uses => (Minute: uses.Key, Lots: CoatNames.Lots(plan, uses.Select(use => use.Lot))))
-            .GroupBy(uses => uses.Lots, StringComparer.Ordinal)
-            .Select(uses => $"at minute {string.Join(" and ", uses.Select(use => use.Minute))} on the {uses.Key}");
-        return string.Join(", ", before.Concat(inOven).Concat(bowl.IsServed ? ["at the table"] : []));
     }
 
     private static bool IsSweet(Mix mix, ScaledMix scaled) => mix.Kind == MixKind.Glaze || (mix.Kind != MixKind.JuiceSauce && scaled.SugarShare > 0.1);

@@ -177,9 +177,17 @@ export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
 
 /** A second tray, and the vegetables on it. */
 export const withSecondTray = (draft: TrayDraft): TrayDraft => ({
+  ...withTwoTrays(draft),
+  vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })),
+});
+
+/** A second tray, and one vegetable on it; the others lie as they lay. */
+export const withOwnTray = (draft: TrayDraft, id: number): TrayDraft =>
+  withVegetableLot(withTwoTrays(draft), id, { vessel: 1, place: 'around' });
+
+const withTwoTrays = (draft: TrayDraft): TrayDraft => ({
   ...draft,
   vessels: [draft.vessels[0] ?? plainSheet, draft.vessels[1] ?? plainSheet],
-  vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })),
 });
 
 /** One tray, and everything on it. */

@@ -14,8 +14,8 @@ import {
   withChicken,
   withChickenLot,
   withCoatsOfAll,
+  withOwnTray,
   withoutLot,
-  withSecondTray,
   withVegetable,
   withVegetableLot,
 } from '../draft/changes';
@@ -102,7 +102,7 @@ export function LotList(
               trays={trays}
               error={(field) => problem?.at(`vegetables[${i}].${field}`)}
               onChange={(part) => onChange(withVegetableLot(draft, lot.id, part))}
-              onOwnTray={() => onChange(withSecondTray(draft))}
+              onOwnTray={() => onChange(withOwnTray(draft, lot.id))}
             />
           </LotCard>
         ))}
