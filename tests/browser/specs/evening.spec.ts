@@ -217,7 +217,7 @@ test('without a thermometer there is a cautious time, never a serve, and the log
 
 test('held temperatures count where the rule has them, as long as they were seen', async ({ page, kitchen }) => {
   await page.goto(`${kitchen.address}/tray`);
-  await page.getByRole('button', { name: /^Safe and rested/ }).click();
+  await page.getByRole('button', { name: /^Oven still/ }).click();
   await page.getByRole('button', { name: 'Safety rule' }).click();
   await page.getByRole('option', { name: 'United Kingdom' }).click();
   await expect.poll(async () => (await kitchen.get('/api/tray')).plan.profile).toBe('unitedKingdom');

@@ -31,7 +31,10 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
   await page.getByRole('button', { name: '6 bone-in thighs' }).click();
   await page.getByLabel('Unit of height').selectOption('inch');
   await page.getByLabel('Height of the thickest').fill('1.4');
+  await page.getByRole('button', { name: /^Oven still/ }).click();
   await page.getByRole('radiogroup', { name: 'Temperatures in' }).getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('button', { name: '6 bone-in thighs' }).click();
+  await page.getByRole('tab', { name: 'Cut open' }).click();
   await expect(page.getByText(/\d\.\d in deep; tip \d\.\d in above the tray/)).toBeVisible();
   await expect(page.getByText(/^Coldest \d+ °F/)).toBeVisible();
 
@@ -41,14 +44,21 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
 
 test('each lot is cut open: another cut has no bone, a vegetable is one too', async ({ page, kitchen }) => {
   await page.goto(`${kitchen.address}/tray`);
+  await page
+    .getByRole('button', { name: /^potatoes/ })
+    .first()
+    .click();
   await page.getByRole('tab', { name: 'Cut open' }).click();
-  await page.getByRole('button', { name: /^potatoes/ }).click();
   await expect(page.getByText('potatoes, the heaviest piece')).toBeVisible();
   await expect(inside(page)).toBeVisible();
+  // The look stays open from food to food.
   await page.getByRole('button', { name: '6 bone-in thighs' }).click();
+  await expect(inside(page)).toBeVisible();
+  await page.getByRole('tab', { name: 'What it is' }).click();
   await page.getByRole('button', { name: /^More/ }).click();
   await page.getByRole('button', { name: 'Cut', exact: true }).click();
   await page.getByRole('option', { name: 'boneless thigh' }).click();
+  await page.getByRole('tab', { name: 'Cut open' }).click();
   await expect(page.getByText(/^Probe: .*\d+ mm deep; tip \d+ mm above the tray\.$/)).toBeVisible();
 });
 

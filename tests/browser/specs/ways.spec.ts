@@ -29,6 +29,12 @@ class Hands {
     await this.tap('button', new RegExp(`^${name}$`, 'i'));
   }
 
+  /** Opens the oven's row of the rail and types into one of its fields. */
+  async oven(label: string, text: string) {
+    await this.tap('button', /^Oven (still|fan|grill)/);
+    await this.type(label, text);
+  }
+
   /** Puts a coat on the food that is open, over what it has. */
   async coat(name: string | RegExp) {
     await this.tap('button', /^(Another coat|Coat it)$/);
@@ -98,7 +104,7 @@ test('a simple marinade for an hour', async ({ page, kitchen }) => {
   await hands.tap('button', /bone-in thighs/);
   await hands.tap('button', /^Coats/);
   await hands.coat('Lemon and garlic');
-  await hands.type('Oven', '204');
+  await hands.oven('Oven', '204');
   await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats[0]?.mix).toBe('lemon-garlic');
   const order = await orderOfWork(page);
   expect(order).toContain('The thighs into “Lemon and garlic”');
@@ -111,8 +117,9 @@ test('a sauce from the juices, once they are off', async ({ page, kitchen }) => 
   await hands.tap('button', /bone-in thighs/);
   await hands.tap('button', /^Coats/);
   await hands.coat('Sharp red pepper');
-  await hands.tap('button', /^Tending/);
+  await hands.tap('button', /^Hands/);
   await hands.step('drain', '30');
+  await hands.tap('button', /bone-in thighs/);
   await hands.coat('Sauce from the juices');
   await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats.length).toBe(2);
   expect(await coatSteps(kitchen)).toEqual(['Spoon “Sauce from the juices” over the thighs']);
@@ -138,7 +145,7 @@ test('a jointed bird on onions, glazed twice, drips caught, sweet potatoes on a 
   await hands.goesOn('in the oven, at');
   await hands.tap('button', 'Again, 12 min later');
   await hands.tap('button', 'The same on all chicken');
-  await hands.type('Oven', '190');
+  await hands.oven('Oven', '190');
   await hands.tap('checkbox', 'A second pan below, for drips');
   await hands.add('Vegetable', 'sweet potatoes');
   await hands.tap('button', /^sweet potatoes/i);
@@ -180,7 +187,7 @@ test('legs in hollows of heaped vegetables', async ({ page, kitchen }) => {
   await hands.tap('radio', 'In hollows of the vegetables');
   await hands.tap('button', /^Coats/);
   await hands.coat('Spiced yogurt');
-  await hands.type('Oven', '220');
+  await hands.oven('Oven', '220');
   await expect
     .poll(async () =>
       (({ chicken, vegetables }) => [chicken[0]?.isNestled, vegetables[0]?.layers, chicken[0]?.coats.length])(
@@ -205,7 +212,7 @@ test('a marinade scraped off, then crumb, turned half-way', async ({ page, kitch
   await hands.tap('button', 'Green yogurt further in');
   await expect(page.getByText('The answer to the last plan that worked:')).toHaveCount(0);
   await hands.tap('checkbox', 'Scraped off before the next');
-  await hands.tap('button', /^Tending/);
+  await hands.tap('button', /^Hands/);
   await hands.step('turn', '10');
   await expect
     .poll(async () => (await stored(kitchen)).chicken[0]?.coats.map((coat: { kind: string }) => coat.kind))
@@ -223,7 +230,7 @@ test('a rub and a sweet sauce poured over', async ({ page, kitchen }) => {
   await hands.tap('button', /^Coats/);
   await hands.coat('Warm spice rub');
   await hands.coat('Sweet pepper sauce');
-  await hands.type('Oven', '177');
+  await hands.oven('Oven', '177');
   await expect.poll(async () => (await stored(kitchen)).chicken[0]?.coats.length).toBe(2);
   const order = await orderOfWork(page);
   expect(order.indexOf('Pour “Sweet pepper sauce” over')).toBeGreaterThan(order.indexOf('rub “Warm spice rub” in'));
@@ -243,7 +250,7 @@ test('skin down first, gravy at the table', async ({ page, kitchen }) => {
   await hands.goesOn('at the table');
   await hands.tap('button', /^More/);
   await hands.tap('radio', 'Down');
-  await hands.tap('button', /^Tending/);
+  await hands.tap('button', /^Hands/);
   await hands.step('turn', '20');
   await expect
     .poll(async () =>
@@ -270,8 +277,8 @@ test('a deep dish with stock, foil for an hour, then open', async ({ page, kitch
   await hands.coat('citrus and herbs around');
   await hands.tap('button', /^More/);
   await hands.tap('radio', 'In hollows of the vegetables');
-  await hands.type('Water or stock in it, ml', '300');
-  await hands.tap('button', /^Tending/);
+  await hands.oven('Water or stock in it, ml', '300');
+  await hands.tap('button', /^Hands/);
   await hands.step('cover', '0');
   await hands.step('uncover', '60');
   await expect

@@ -12,15 +12,32 @@ const stations = [
 ];
 
 /** The frame of a station: where you are at the top, the work, and the rail along the bottom. */
-export function Station(props: { room: 'day' | 'oven'; connected: boolean; children: ReactNode; rail?: ReactNode }) {
+export function Station(props: {
+  room: 'day' | 'oven';
+  connected: boolean;
+  children: ReactNode;
+  rail?: ReactNode;
+  /** What belongs to the whole station, such as the name of what is worked on. */
+  bar?: ReactNode;
+  /** On a wide screen everything is seen at once: its parts scroll, the page does not. */
+  fits?: boolean;
+}) {
   const live = useLiveBakes().bakes.length > 0;
   return (
-    <div data-room={props.room} className="flex min-h-full flex-col bg-paper text-ink">
-      <header className="flex items-stretch justify-between border-hairline border-b px-3 sm:px-5">
+    <div
+      data-room={props.room}
+      className={`flex min-h-full flex-col bg-paper text-ink ${props.fits ? 'lg:h-dvh lg:min-h-[44rem]' : ''}`}
+    >
+      <header className="flex flex-wrap items-stretch justify-between border-hairline border-b px-3 sm:px-5">
         <p className="flex items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg">
           <SpoonMark className="h-8" />
           <span className="sr-only sm:not-sr-only">Amber Spoon</span>
         </p>
+        {props.bar && (
+          <div className="order-last basis-full py-1.5 lg:order-none lg:mx-auto lg:w-[34rem] lg:basis-auto">
+            {props.bar}
+          </div>
+        )}
         <nav aria-label="Stations" className="flex items-stretch">
           {stations.map((station) => (
             <NavLink
@@ -45,7 +62,7 @@ export function Station(props: { room: 'day' | 'oven'; connected: boolean; child
         </p>
       )}
       <MarinadeBar />
-      <main className="grow">{props.children}</main>
+      <main className={props.fits ? 'grow lg:min-h-0' : 'grow'}>{props.children}</main>
       {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
     </div>
   );

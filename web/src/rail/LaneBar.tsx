@@ -1,7 +1,10 @@
 import type { ScaleTime } from 'd3-scale';
+import type { ReactNode } from 'react';
 import type { CurvePoint } from '../api/types';
 import { heatColour } from '../curve/ramp';
 import { MINUTE_MS } from '../words/times';
+import { HandIcon, type HandSign } from './HandIcon';
+import { WindowBar, type WindowSpan } from './WindowBar';
 
 /** A stretch of a lane: preheating, oven and rest by pattern and word; food by its predicted temperature; hands by marks. */
 export type Span =
@@ -14,15 +17,17 @@ export type Span =
       zeroAt?: number;
       /** When it is done, marked. */
       doneAt?: number;
-      /** From when to when it is good, drawn under its bar. */
-      good?: { opensAt: number; bestFrom: number; bestUntil: number; pastAt: number } | undefined;
       curve: readonly CurvePoint[];
       say: (celsius: number) => string;
     }
-  | { kind: 'hand'; at: number; from: number; to: number; label: string };
+  | WindowSpan
+  | { kind: 'hand'; at: number; from: number; to: number; label: string; sign: HandSign };
 
 export interface Lane {
   name: string;
+  /** What stands before the lane where lanes are a list of foods. */
+  head?: ReactNode;
+  isChosen?: boolean;
   spans: readonly Span[];
 }
 
@@ -39,11 +44,16 @@ export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number,
         <rect width="7" height="7" fill="var(--paper-deep)" />
         <line x1="0" x2="0" y2="7" stroke="var(--control-line)" strokeWidth="3" />
       </pattern>
+      <pattern id={`${id}-hatch`} width="8" height="8" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+        <rect width="8" height="8" fill="var(--paper)" />
+        <line x1="0" x2="0" y2="8" stroke="var(--hairline)" strokeWidth="2" />
+      </pattern>
       {lane.spans.map((span, i) => {
         const left = x(span.from);
         const width = Math.max(0, x(span.to) - left);
         const key = `${span.kind}${span.from}`;
         if (span.kind === 'meat') return <MeatBar key={key} span={span} x={x} id={`${id}-${i}`} bar={bar} />;
+        if (span.kind === 'window') return <WindowBar key={key} span={span} x={x} id={id} bar={bar} />;
         if (span.kind === 'hand') return null;
         const fill = { preheat: `url(#${id}-warming)`, oven: 'var(--lane-oven)', rest: 'var(--paper-deep)' }[span.kind];
         return (
@@ -86,14 +96,14 @@ function HandMark(props: {
 }) {
   const { span, x, bar } = props;
   const left = x(span.at);
-  const room = (props.nextAt === undefined ? (x.range()[1] ?? 0) : x(props.nextAt)) - left - 16;
+  const room = (props.nextAt === undefined ? (x.range()[1] ?? 0) : x(props.nextAt)) - left - 26;
   const fits = Math.floor(room / 7.2);
   return (
     <g transform={`translate(${left},${bar / 2})`}>
       <title>{span.label}</title>
-      <path d="M0 -7 L6 0 L0 7 L-6 0 Z" fill="var(--paper)" stroke="var(--ink)" strokeWidth={2.2} />
+      <HandIcon sign={span.sign} />
       {fits > 4 && (
-        <text x={11} y={5} className="fill-ink text-[0.9rem]">
+        <text x={14} y={5} className="fill-ink text-[0.9rem]">
           {span.label.length <= fits ? span.label : `${span.label.slice(0, fits - 1)}…`}
         </text>
       )}
@@ -134,7 +144,6 @@ function MeatBar(props: {
         ))}
       </linearGradient>
       <rect x={left} width={width} height={bar} rx={3} fill={`url(#${id}-meat)`} stroke="var(--control-line)" />
-      {span.good && <GoodLine good={span.good} x={x} y={bar + 2.5} />}
       {numbers.map((point) => (
         <text
           key={point.minutes}
@@ -165,26 +174,6 @@ function MeatBar(props: {
           strokeLinecap="round"
         />
       )}
-    </g>
-  );
-}
-
-/** When it is good, under its bar: thin from safe to past, thick while it is at its best. */
-function GoodLine(props: {
-  good: NonNullable<Extract<Span, { kind: 'meat' }>['good']>;
-  x: ScaleTime<number, number>;
-  y: number;
-}) {
-  const { good, x, y } = props;
-  const right = x.range()[1] ?? 0;
-  const at = (moment: number) => Math.min(right, x(moment));
-  const line = (from: number, to: number, width: number) => (
-    <line x1={at(from)} x2={Math.max(at(from) + 2, at(to))} y1={y} y2={y} stroke="var(--good)" strokeWidth={width} />
-  );
-  return (
-    <g>
-      {line(good.opensAt, good.pastAt, 1.2)}
-      {line(good.bestFrom, good.bestUntil, 4)}
     </g>
   );
 }

@@ -1,5 +1,5 @@
 import { scaleTime } from 'd3-scale';
-import { type KeyboardEvent, memo, type PointerEvent, useId, useRef } from 'react';
+import { type KeyboardEvent, memo, type PointerEvent, type ReactNode, useId, useRef } from 'react';
 import { useWidth } from '../ui/useWidth';
 import { MINUTE_MS, sayClock } from '../words/times';
 import { type Lane, LaneBar } from './LaneBar';
@@ -13,6 +13,11 @@ const BAR_PX = { few: 26, many: 19 };
 const FEW_LANES = 4;
 const BOWL_PX = 30;
 const LANES_TOP = BOWL_PX + TICKS_PX;
+
+/** Where lanes are a list of foods, each begins with a head; on a narrow screen the head stands above its bar. */
+const HEAD = { besidePx: 316, abovePx: 44, narrowPx: 720, cornerPx: 52 };
+const LISTED_LANE_PX = { few: 36, many: 32 };
+const MANY_LISTED = 6;
 
 /** A low rail takes about as much, whatever it holds: bars are as high as that leaves them, and a number needs its room. */
 const LOW_PX = 118;
@@ -33,14 +38,18 @@ export function Rail(props: {
   spoonAt: number;
   onSpoon: (at: number) => void;
   spoonText: string;
+  /** A stretch that holds for all lanes, such as when everything is good. */
+  band?: { from: number; to: number } | null;
+  /** What stands where the heads of the lanes begin, such as buttons that add one. */
+  corner?: ReactNode;
   /** For a screen on which other things matter more. */
   low?: boolean;
 }) {
   const [box, width] = useWidth<HTMLDivElement>();
   const dragging = useRef(false);
-  const x = railScale(props.from, props.to, width);
-  const { bar, lanePx } = props.low ? lowLanes(props.lanes.length) : lanesOf(props.lanes.length);
-  const height = LANES_TOP + props.lanes.length * lanePx + 6;
+  const shape = shapeOf(props, width);
+  const { namesPx, lanesTop, lanePx, height } = shape;
+  const x = railScale(props.from, props.to, width, namesPx);
 
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
   const moveTo = (event: PointerEvent<HTMLElement>) => {
@@ -94,11 +103,36 @@ export function Rail(props: {
               to={props.to}
               lanes={props.lanes}
               marks={props.marks}
+              band={props.band ?? null}
               width={width}
-              height={height}
-              bar={bar}
-              lanePx={lanePx}
+              shape={shape}
             />
+            {props.corner !== undefined && (
+              <div className="contents" onPointerDown={(event) => event.stopPropagation()}>
+                <div
+                  className="absolute top-0 left-0 flex items-center gap-2"
+                  style={{ width: namesPx === 0 ? width : namesPx - 12, height: HEAD.cornerPx }}
+                >
+                  {props.corner}
+                </div>
+                {props.lanes.map(
+                  (lane, i) =>
+                    lane.head && (
+                      <div
+                        key={lane.name}
+                        className="absolute left-0"
+                        style={{
+                          top: lanesTop + i * lanePx,
+                          width: namesPx === 0 ? width : namesPx - 12,
+                          height: namesPx === 0 ? HEAD.abovePx : lanePx,
+                        }}
+                      >
+                        {lane.head}
+                      </div>
+                    ),
+                )}
+              </div>
+            )}
             <div
               role="slider"
               tabIndex={0}
@@ -108,11 +142,18 @@ export function Rail(props: {
               aria-valuenow={Math.round((props.spoonAt - props.from) / MINUTE_MS)}
               aria-valuetext={props.spoonText}
               onKeyDown={onKey}
-              className="absolute top-0 w-11 cursor-ew-resize rounded-md"
-              style={{ left: x(props.spoonAt) - 22, height }}
+              className="pointer-events-none absolute w-11 rounded-md"
+              style={{ left: x(props.spoonAt) - 22, top: lanesTop - LANES_TOP, height: height - lanesTop + LANES_TOP }}
             >
-              <svg aria-hidden="true" width={44} height={height}>
-                <line x1={22} x2={22} y1={30} y2={height - 3} stroke="var(--heat)" strokeWidth={3} />
+              <svg aria-hidden="true" width={44} height={height - lanesTop + LANES_TOP}>
+                <line
+                  x1={22}
+                  x2={22}
+                  y1={30}
+                  y2={height - lanesTop + LANES_TOP - 3}
+                  stroke="var(--heat)"
+                  strokeWidth={3}
+                />
                 <g transform="translate(12,2) scale(1.25)">
                   <SpoonShape />
                 </g>
@@ -125,6 +166,37 @@ export function Rail(props: {
   );
 }
 
+interface RailShape {
+  /** Where time begins, px from the left. */
+  namesPx: number;
+  /** Where the first lane begins, px from the top. */
+  lanesTop: number;
+  /** Where a bar begins in its lane. */
+  barTop: number;
+  bar: number;
+  lanePx: number;
+  height: number;
+}
+
+function shapeOf(props: { lanes: readonly Lane[]; corner?: ReactNode; low?: boolean }, width: number): RailShape {
+  const count = props.lanes.length;
+  const sized = (shape: Omit<RailShape, 'height'>) => ({ ...shape, height: shape.lanesTop + count * shape.lanePx + 6 });
+  if (props.corner !== undefined && width < HEAD.narrowPx)
+    return sized({
+      namesPx: 0,
+      lanesTop: LANES_TOP + HEAD.cornerPx,
+      barTop: HEAD.abovePx,
+      bar: 22,
+      lanePx: HEAD.abovePx + 28,
+    });
+  if (props.corner !== undefined) {
+    const lanePx = count > MANY_LISTED ? LISTED_LANE_PX.many : LISTED_LANE_PX.few;
+    return sized({ namesPx: HEAD.besidePx, lanesTop: LANES_TOP, barTop: 5, bar: lanePx - 10, lanePx });
+  }
+  const lanes = props.low ? lowLanes(count) : lanesOf(count);
+  return sized({ namesPx: NAMES_PX, lanesTop: LANES_TOP, barTop: 2, ...lanes });
+}
+
 function lanesOf(count: number) {
   const bar = count > FEW_LANES ? BAR_PX.many : BAR_PX.few;
   return { bar, lanePx: bar + (count > FEW_LANES ? 5 : 10) };
@@ -135,10 +207,10 @@ function lowLanes(count: number) {
   return { bar: lanePx - 3, lanePx };
 }
 
-const railScale = (from: number, to: number, width: number) =>
+const railScale = (from: number, to: number, width: number, namesPx: number) =>
   scaleTime()
     .domain([from, to])
-    .range([NAMES_PX, Math.max(NAMES_PX + 1, width - 12)]);
+    .range([namesPx, Math.max(namesPx + 1, width - 12)]);
 
 /** All of the strip but the spoon: drawn again only when the evening changes. */
 const RailStrip = memo(function RailStrip(props: {
@@ -146,43 +218,76 @@ const RailStrip = memo(function RailStrip(props: {
   to: number;
   lanes: readonly Lane[];
   marks: readonly RailMark[];
+  band: { from: number; to: number } | null;
   width: number;
-  height: number;
-  bar: number;
-  lanePx: number;
+  shape: RailShape;
 }) {
-  const { from, to, lanes, marks, width, height, bar, lanePx } = props;
+  const { from, to, lanes, marks, band, width } = props;
+  const { namesPx, lanesTop, barTop, bar, lanePx, height } = props.shape;
   const ids = useId();
-  const x = railScale(from, to, width);
+  const x = railScale(from, to, width, namesPx);
   return (
     <svg aria-hidden="true" width={width} height={height} className="absolute inset-0">
+      {lanes.map(
+        (lane, i) =>
+          lane.isChosen && (
+            <rect
+              key={lane.name}
+              y={lanesTop + i * lanePx}
+              width={width}
+              height={lanePx}
+              fill="var(--paper-deep)"
+              stroke="var(--hairline)"
+            />
+          ),
+      )}
       {x
-        .ticks(Math.max(2, Math.floor(width / 130)))
+        .ticks(Math.max(2, Math.floor((width - namesPx) / 120)))
         .filter((tick) => x(tick) < width - 24)
         .map((tick) => (
           <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
-            <line y1={LANES_TOP - 4} y2={height - 4} stroke="var(--hairline)" />
-            <text y={LANES_TOP - 8} textAnchor="middle" className="figures fill-ink-soft text-[0.85rem]">
+            <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
+            <text
+              y={lanesTop - 8}
+              textAnchor={x(tick) < namesPx + 20 ? 'start' : 'middle'}
+              className="figures fill-ink-soft text-[0.85rem]"
+            >
               {sayClock(tick)}
             </text>
           </g>
         ))}
       {lanes.map((lane, i) => (
-        <g key={lane.name} transform={`translate(0,${LANES_TOP + i * lanePx})`}>
-          <text
-            x={0}
-            y={2 + bar / 2 + 4.5}
-            className={`fill-ink font-display ${lanePx < BAR_PX.many ? 'text-[0.8rem]' : 'text-[0.95rem]'}`}
-          >
-            {shortName(lane.name)}
-          </text>
-          <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />
+        <g key={lane.name} transform={`translate(0,${lanesTop + i * lanePx})`}>
+          {!lane.head && (
+            <text
+              x={0}
+              y={2 + bar / 2 + 4.5}
+              className={`fill-ink font-display ${lanePx < BAR_PX.many ? 'text-[0.8rem]' : 'text-[0.95rem]'}`}
+            >
+              {shortName(lane.name)}
+            </text>
+          )}
+          <g transform={`translate(0,${barTop - 2})`}>
+            <LaneBar lane={lane} x={x} id={`${ids}-${i}`} bar={bar} />
+          </g>
         </g>
       ))}
+      {band && (
+        <rect
+          x={x(band.from)}
+          width={Math.max(2, x(band.to) - x(band.from))}
+          y={lanesTop}
+          height={height - lanesTop - 4}
+          fill="none"
+          stroke="var(--heat-text)"
+          strokeWidth={1.6}
+          strokeDasharray="5 4"
+        />
+      )}
       {marks.map((mark) => (
         <g key={`${mark.label}${mark.at}`} transform={`translate(${x(mark.at)},0)`}>
-          <line y1={BOWL_PX - 8} y2={height - 4} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
-          <text y={BOWL_PX - 12} textAnchor="middle" className="fill-ink text-[0.85rem] font-medium">
+          <line y1={lanesTop - 30} y2={height - 4} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
+          <text y={lanesTop - 34} textAnchor="middle" className="fill-ink text-[0.85rem] font-medium">
             {mark.label}
           </text>
         </g>

@@ -154,6 +154,23 @@ test('a second tray takes the vegetables, and one tray takes everything back', (
   expect(one.steps.some((step) => step.kind === 'swap')).toBe(false);
 });
 
+test('without vegetables a second tray takes half of the chicken', () => {
+  const draft = { ...draftFrom(plan, false, now), vegetables: [] };
+  const [lot] = draft.chicken;
+  if (!lot) throw new Error('There is a lot.');
+  const pieces = (of: typeof draft) =>
+    withSecondTray(of).chicken.map(({ id, count, mass, vessel }) => [id, count, mass, vessel]);
+  const seven = { ...draft, chicken: [{ ...lot, count: '7', mass: '1155' }] };
+  expect(pieces(seven)).toEqual([
+    [1, '4', '660', 0],
+    [2, '3', '495', 1],
+  ]);
+  expect(pieces({ ...draft, chicken: [{ ...lot, count: '1' }] })).toEqual([[1, '1', '990', 0]]);
+  expect(pieces({ ...seven, chicken: [lot, { ...lot, id: 5 }] }).map(([, , , vessel]) => vessel)).toEqual([0, 1]);
+  const each = { ...draft, chicken: [{ ...lot, basis: 'eachPiece' as const, each: '240 230 130' }] };
+  expect(withSecondTray(each).chicken.map((half) => half.each)).toEqual(['240 230', '130']);
+});
+
 test('one vegetable on a tray of its own leaves the others where they lie', () => {
   const draft = draftFrom(plan, false, now);
   const [lot] = draft.vegetables;

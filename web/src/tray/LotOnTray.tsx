@@ -1,16 +1,22 @@
 import { type KeyboardEvent, memo, type PointerEvent } from 'react';
 import type { LotForecast, Spot, TemperatureUnit, VesselLayout } from '../api/types';
 import { heatColour } from '../curve/ramp';
+import { type DrawnFood, FoodPiece } from '../foods/FoodPiece';
+import { type FoodState, stateIn } from '../foods/foodState';
 import { sayDegrees } from '../words/temperatures';
-import { lotAt } from './trayMoment';
+import { type LotMoment, lotAt } from './trayMoment';
 
 type Placed = VesselLayout['pieces'][number];
 
 const STEP_MM = 6;
 
-/** The pieces of one lot: silhouettes, the number of the middle, a mark when done, a flag on the slowest. */
+/** The pieces of one lot: silhouettes by how far they are, the number of the middle on meat, a flag on the slowest. */
 export function LotOnTray(props: {
-  path: string;
+  food: DrawnFood;
+  halfLengthMm: number;
+  halfWidthMm: number;
+  /** How many lie on each other. */
+  layers: number;
   pieces: readonly Placed[];
   lot: LotForecast;
   minutes: number;
@@ -18,6 +24,9 @@ export function LotOnTray(props: {
   isChosen: boolean;
   unit: TemperatureUnit;
   textMm: number;
+  hairMm: number;
+  /** Numbers on the meat. */
+  isNumbered: boolean;
   drag: { spot: Spot; dx: number; dy: number } | null;
   sayPiece: (spot: Spot) => string;
   onChoose: (lot: number) => void;
@@ -26,31 +35,26 @@ export function LotOnTray(props: {
   onMove: (spot: Spot) => void;
 }) {
   const { lot, minutes, textMm } = props;
-  const moment = lotAt(lot, minutes);
-  const isWaiting = moment.where === 'waiting';
-  const numbered = lot.isChicken ? props.pieces : props.pieces.slice(0, 1);
   return (
-    <g
-      fill={isWaiting ? 'none' : heatColour(moment.coldestC)}
-      stroke={props.isChosen ? 'var(--ink)' : 'var(--piece-line)'}
-      strokeWidth={props.isChosen ? 2.4 : 1.1}
-      strokeDasharray={isWaiting ? '4 4' : undefined}
-      opacity={moment.where === 'out' ? 0.55 : 1}
-    >
+    <g opacity={minutes >= lot.outMinutes && lot.outMinutes > 0 && lotAt(lot, minutes).where === 'out' ? 0.6 : 1}>
       {props.pieces.map((piece, n) => {
         const held = props.drag?.spot.lot === piece.spot.lot && props.drag.spot.index === piece.spot.index;
-        const shiftX = held ? (props.drag?.dx ?? 0) : 0;
-        const shiftY = held ? (props.drag?.dy ?? 0) : 0;
+        const moment = lotAt(lot, minutes, piece.spot.index);
         return (
           <Piece
             key={piece.spot.index}
-            path={props.path}
+            food={props.food}
+            halfLengthMm={props.halfLengthMm}
+            halfWidthMm={props.halfWidthMm}
+            hairMm={props.hairMm}
+            layers={props.layers}
+            isChosen={props.isChosen}
             spot={piece.spot}
             scale={piece.scale * moment.scale}
-            // Chicken piece by piece; a vegetable all at once, by the group.
-            fill={!lot.isChicken || isWaiting ? undefined : heatColour(lotAt(lot, minutes, piece.spot.index).coldestC)}
-            x={piece.spot.xMm + shiftX}
-            y={piece.spot.yMm + shiftY}
+            state={pieceState(lot, minutes, moment)}
+            heat={lot.isChicken ? heatColour(moment.coldestC) : undefined}
+            x={piece.spot.xMm + (held ? (props.drag?.dx ?? 0) : 0)}
+            y={piece.spot.yMm + (held ? (props.drag?.dy ?? 0) : 0)}
             // One stop for the tab key per vegetable, one per piece of chicken.
             isStop={lot.isChicken || n === 0}
             label={lot.isChicken || n === 0 ? props.sayPiece(piece.spot) : undefined}
@@ -62,36 +66,21 @@ export function LotOnTray(props: {
         );
       })}
       <g stroke="none" pointerEvents="none">
-        {numbered.map((piece) => {
+        {(lot.isChicken ? props.pieces : []).map((piece) => {
           const { xMm, yMm, index } = piece.spot;
-          const { coldestC, isDone } = lotAt(lot, minutes, index);
-          // On a large piece in the colour that reads on it; a small one is too small for its number.
-          const ink = !lot.isChicken ? 'var(--ink)' : coldestC < 14 || coldestC > 92 ? '#fff' : '#1d1204';
+          const { coldestC, where } = lotAt(lot, minutes, index);
           return (
             <g key={index} transform={`translate(${xMm},${yMm})`}>
-              {!isWaiting && (
+              {where !== 'waiting' && props.isNumbered && (
                 <text
                   y={textMm * 0.36}
                   textAnchor="middle"
                   className="figures font-semibold"
                   fontSize={textMm}
-                  fill={ink}
-                  stroke={lot.isChicken ? 'none' : 'var(--enamel)'}
-                  strokeWidth={textMm * 0.3}
-                  paintOrder="stroke"
+                  fill={coldestC < 14 || coldestC > 92 ? '#fff' : '#1d1204'}
                 >
                   {sayDegrees(coldestC, props.unit)}
                 </text>
-              )}
-              {isDone && !isWaiting && (
-                <path
-                  d="M-5 0 L-1.5 4 L6 -5"
-                  transform={`translate(${lot.isChicken ? 0 : textMm * 1.6},${lot.isChicken ? textMm * 0.95 : 0}) scale(${textMm / 16})`}
-                  fill="none"
-                  stroke={lot.isChicken ? ink : 'var(--good)'}
-                  strokeWidth={3}
-                  strokeLinecap="round"
-                />
               )}
               {props.isLead && index === lot.slowest && <ProbeFlag size={textMm} />}
             </g>
@@ -100,6 +89,14 @@ export function LotOnTray(props: {
       </g>
     </g>
   );
+}
+
+/** A vegetable by its window; each piece of meat by when it is done itself. */
+export function pieceState(lot: LotForecast, minutes: number, moment: LotMoment): FoodState {
+  if (moment.where === 'waiting') return 'waiting';
+  const state = stateIn(lot.good, minutes);
+  if (!lot.isChicken || state === 'past') return state;
+  return moment.isDone ? 'ready' : 'notYet';
 }
 
 /** Where the probe goes: a pin with a pennant. */
@@ -112,11 +109,20 @@ function ProbeFlag({ size }: { size: number }) {
   );
 }
 
+/** How far the lower pieces of a heap look out, hairlines. */
+const HEAP_HAIRS = 4;
+
 const Piece = memo(function Piece(props: {
-  path: string;
+  food: DrawnFood;
+  halfLengthMm: number;
+  halfWidthMm: number;
+  hairMm: number;
+  layers: number;
+  isChosen: boolean;
   spot: Spot;
   scale: number;
-  fill: string | undefined;
+  state: FoodState;
+  heat: string | undefined;
   x: number;
   y: number;
   isStop: boolean;
@@ -145,19 +151,33 @@ const Piece = memo(function Piece(props: {
     : ({ 'aria-hidden': true } as const);
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: further pieces of a vegetable can be dragged, the first stands for them on the keyboard.
-    <path
+    <g
       {...named}
-      d={props.path}
-      fill={props.fill}
-      transform={`translate(${props.x},${props.y}) rotate(${spot.angleDegrees}) scale(${props.scale})`}
-      className="cursor-grab outline-none focus-visible:stroke-[5px] focus-visible:stroke-heat"
-      pointerEvents="all"
+      transform={`translate(${props.x},${props.y})`}
+      className="food-piece cursor-grab outline-none"
       onKeyDown={onKey}
       onPointerDown={(event) => props.onGrab(event, spot)}
       onPointerEnter={() => props.onPoint(spot)}
       onPointerLeave={() => props.onPoint(null)}
       onFocus={() => props.onPoint(spot)}
       onBlur={() => props.onPoint(null)}
-    />
+    >
+      {Array.from({ length: props.layers }, (_, under) => props.layers - 1 - under).map((under) => (
+        <g
+          key={under}
+          transform={`translate(${under * HEAP_HAIRS * props.hairMm},${under * HEAP_HAIRS * props.hairMm}) rotate(${spot.angleDegrees + under * 24}) scale(${props.scale})`}
+        >
+          <FoodPiece
+            food={props.food}
+            halfLengthMm={props.halfLengthMm}
+            halfWidthMm={props.halfWidthMm}
+            state={props.state}
+            heat={props.heat}
+            hairMm={props.hairMm}
+            isChosen={props.isChosen}
+          />
+        </g>
+      ))}
+    </g>
   );
 });

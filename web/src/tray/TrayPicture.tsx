@@ -1,12 +1,14 @@
 import { type PointerEvent, useCallback, useRef, useState } from 'react';
-import type { LotForecast, Spot, TemperatureUnit, TrayLayout, VesselLayout } from '../api/types';
+import type { LotForecast, Spot, TemperatureUnit, TrayLayout, TrayPlan, VesselLayout } from '../api/types';
+import { halfSize } from '../foods/drawing';
+import { drawnFood } from '../foods/drawnFood';
 import { useWidth } from '../ui/useWidth';
 import { LotOnTray } from './LotOnTray';
-import { outlinePath } from './outlinePath';
 
 const RIM_MM = 9;
 
 export interface TrayPictureProps {
+  plan: Pick<TrayPlan, 'chicken' | 'vegetables'>;
   layout: TrayLayout;
   lots: readonly LotForecast[];
   lead: number;
@@ -20,9 +22,11 @@ export interface TrayPictureProps {
   onChoose: (lot: number) => void;
   onPoint: (spot: Spot | null) => void;
   onMove: (spot: Spot) => void;
+  /** The middle's temperature stands on each piece of meat. */
+  isNumbered?: boolean;
 }
 
-/** The trays from above, to scale: every piece where it lies, in the colour of its middle at the spoon's minute. */
+/** The trays from above, to scale: every piece where it lies, as far as it is at the spoon's minute. */
 export function TrayPicture(props: TrayPictureProps) {
   const [box, width] = useWidth<HTMLDivElement>();
   const vessels = props.layout.vessels;
@@ -106,11 +110,14 @@ function OneVessel(
         {props.layout.outlines.map((outline) => {
           const lot = props.lots.find((other) => other.lot === outline.lot);
           const pieces = vessel.pieces.filter((piece) => piece.spot.lot === outline.lot);
-          if (!lot || pieces.length === 0) return null;
+          const food = drawnFood(props.plan, outline.lot);
+          if (!lot || !food || pieces.length === 0) return null;
           return (
             <LotOnTray
               key={outline.lot}
-              path={outlinePath(outline)}
+              food={food}
+              {...halfSize(outline.outline)}
+              layers={'vegetable' in food ? (food.vegetable.layers ?? 1) : 1}
               pieces={pieces}
               lot={lot}
               minutes={props.minutes}
@@ -118,6 +125,8 @@ function OneVessel(
               isChosen={outline.lot === props.chosen}
               unit={props.unit}
               textMm={15 / pxPerMm}
+              hairMm={1 / pxPerMm}
+              isNumbered={props.isNumbered ?? true}
               drag={drag}
               sayPiece={props.sayPiece}
               onChoose={props.onChoose}
@@ -128,10 +137,9 @@ function OneVessel(
           );
         })}
       </svg>
-      <figcaption className="flex w-full justify-between pt-0.5 text-[0.85rem] text-ink-soft">
-        <span>{props.shelf ?? 'door side below'}</span>
-        <span>{Math.round(100 * vessel.coverShare)} % covered</span>
-      </figcaption>
+      {props.shelf && (
+        <figcaption className="pt-0.5 text-[0.85rem] text-ink-soft first-letter:uppercase">{props.shelf}</figcaption>
+      )}
     </figure>
   );
 }

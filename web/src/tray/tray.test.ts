@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { CurvePoint, LotForecast } from '../api/types';
-import { outlinePath } from './outlinePath';
+import { pieceState } from './LotOnTray';
 import { lotAt } from './trayMoment';
 
 const point = (minutes: number, coldestC: number): CurvePoint => ({
@@ -62,11 +62,16 @@ test('a vegetable has one time for all its pieces', () => {
   expect(lotAt(carrots, 30, 7).coldestC).toBeCloseTo(lotAt(carrots, 30, 0).coldestC);
 });
 
-test('an outline becomes one closed smooth path without doubled places', () => {
-  const square = [-10, 0, -10, 8, 10, 8, 10, 0, 10, 0, 10, -8, -10, -8, -10, 0];
-  const path = outlinePath({ lot: 1, outline: square, drawn: 1, pieces: 1 });
-  expect(path).toMatch(/^M.*Z?$/);
-  expect(path).not.toContain('NaN');
-  expect(path.split('C').length - 1).toBeGreaterThanOrEqual(6);
-  expect(outlinePath({ lot: 1, outline: [], drawn: 0, pieces: 0 })).toBe('');
+test('a piece is told to be ready by itself, and past by its lot', () => {
+  const good = { opensMinutes: 33, bestFromMinutes: 35, bestUntilMinutes: 40, pastMinutes: 44 };
+  const meat = { ...lot, good } as LotForecast;
+  const at = (minutes: number, index: number) =>
+    pieceState(meat, minutes, { ...lotAt(meat, minutes, index), where: 'in' });
+  const lightest = meat.pieceReady.length - 1;
+  const done = meat.pieceReady[lightest] ?? 0;
+  expect(at(done - 0.1, lightest)).toBe('notYet');
+  expect(at(done, lightest)).toBe('ready');
+  expect(at(43.9, lightest)).toBe('ready');
+  expect(at(44, lightest)).toBe('past');
+  expect(pieceState(meat, 0, { ...lotAt(meat, 0), where: 'waiting' })).toBe('waiting');
 });

@@ -33,6 +33,30 @@ export function togetherWords(
   return apart > 0 ? `no, ${apart} min apart` : `at ${clock(forecast.pullMinutes)}`;
 }
 
+/** "Good together from 18:40 to 18:52": when one moment suits every food, or how far apart they are. */
+export function goodSentence(
+  forecast: Pick<TrayForecast, 'together' | 'apartMinutes' | 'pullMinutes'> & {
+    lots: readonly Pick<LotForecast, 'good'>[];
+  },
+  clock: Clock,
+): string {
+  const { together, lots, pullMinutes } = forecast;
+  const only = lots.length === 1 ? lots[0]?.good : null;
+  if (only) {
+    if (only.opensMinutes === null) return 'Not done in this oven';
+    if (burnsFirst(only)) return 'Burns before it is done';
+    return only.pastMinutes === null
+      ? `Good from ${clock(only.opensMinutes)}`
+      : `Good from ${clock(only.opensMinutes)} to ${clock(only.pastMinutes)}`;
+  }
+  if (together) {
+    const [from, until] = [clock(together.fromMinutes), clock(together.untilMinutes)];
+    return from === until ? `Good together at ${from}` : `Good together from ${from} to ${until}`;
+  }
+  const apart = Math.round(forecast.apartMinutes ?? 0);
+  return apart > 0 ? `${apart} min apart, out at ${clock(pullMinutes)}` : `Good together at ${clock(pullMinutes)}`;
+}
+
 /** A lot's whole window in a sentence, with how sure that is. */
 export function windowSentence(lot: LotForecast, clock: Clock): string | null {
   const { good, goodSooner: sooner, goodLater: later } = lot;

@@ -63,7 +63,6 @@ export function StartButton(props: { view: TrayView; ready: boolean }) {
           </Button>
         </div>
       </Ask>
-      <p className="text-[0.9rem] text-ink-soft">A forecast. Only a measured temperature says serve.</p>
       {start.error instanceof Problem && (
         <p role="alert" className="max-w-xs text-right font-medium text-stop">
           {start.error.message}

@@ -9,22 +9,39 @@ import { useChoices } from '../../kitchen/queries';
 import { MINUTE_MS } from '../../words/times';
 import { TrayNames } from '../../words/trayNames';
 import { ClashPanel } from './ClashPanel';
-import { lotIds, withChickenLot, withCount, withoutLeftOver, withSecondTray, withSpot } from './draft/changes';
+import { type Chosen, panelOf } from './chosen';
+import {
+  lotIds,
+  withChickenLot,
+  withChickenShared,
+  withCount,
+  withoutLeftOver,
+  withSecondTray,
+  withSpot,
+} from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { useTrayKeys } from './keys/useTrayKeys';
+import { AddBar } from './lots/AddBar';
+import { DinnerField } from './programme/DinnerField';
 import { StartButton } from './StartButton';
-import { TrayForm } from './TrayForm';
+import { TrayBar } from './shelf/TrayBar';
+import { TrayPanel } from './TrayPanel';
 import { railSpan, TrayRail } from './TrayRail';
 import { TrayStatus } from './TrayStatus';
 import { useTrayDraft } from './useTrayDraft';
+import { Cautions } from './views/Cautions';
 import { Headline } from './views/Headline';
-import { TrayViews } from './views/TrayViews';
+import { PictureView } from './views/PictureView';
 
 /** Build tonight's tray, see at once when it comes out, and how to make everything finish together. */
 export function TrayStation({ connected }: { connected: boolean }) {
   const { draft, change, show, decide, problem, saving, whereabouts, clashes, view, failed } = useTrayDraft();
   const choices = useChoices();
-  const [chosen, setChosen] = useState<number | null>(null);
+  // The bird that was weighed at the counter comes along in the address.
+  const [chosen, setChosen] = useState<Chosen>(() =>
+    new URLSearchParams(location.search).has('bird') ? 'bird' : null,
+  );
+  const [look, setLook] = useState(0);
   // The spoon keeps its place in the bake while the plan, and with it the clock, changes around it.
   const [spoonShare, setSpoonShare] = useState(0.6);
   const span = view ? railSpan(view) : null;
@@ -60,7 +77,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
     addVegetable: () => document.getElementById('add-vegetable')?.click(),
     nextLot: () => {
       const ids = draft ? lotIds(draft) : [];
-      setChosen(ids[(ids.indexOf(chosen ?? -1) + 1) % Math.max(1, ids.length)] ?? null);
+      setChosen(ids[(ids.indexOf(typeof chosen === 'number' ? chosen : -1) + 1) % Math.max(1, ids.length)] ?? null);
     },
     count: (by) => {
       const lot = draft?.chicken.find((other) => other.id === chosen) ?? draft?.chicken[0];
@@ -81,71 +98,113 @@ export function TrayStation({ connected }: { connected: boolean }) {
       </Station>
     );
   }
-  /** Brings the field that is wrong into view, its food opened. */
+  /** Brings the field that is wrong into view, its panel opened. */
   const showField = (field: string) => {
-    const at = /^(chicken|vegetables)\[(\d+)\]/.exec(field);
-    const lot = at && draft[at[1] as 'chicken' | 'vegetables'][Number(at[2])];
-    if (lot) setChosen(lot.id);
-    // Once the food is open.
+    const panel = panelOf(field, draft);
+    if (panel !== undefined) setChosen(panel);
+    setLook(0);
+    // Once the panel is open.
     setTimeout(() => {
-      const wrong = document.querySelector('form [role="alert"]');
+      const wrong = document.querySelector('main [aria-invalid="true"], main section [role="alert"]');
       wrong?.scrollIntoView({ block: 'center' });
-      wrong?.parentElement?.querySelector<HTMLElement>('input, button')?.focus({ preventScroll: true });
+      const box = wrong?.matches('input') ? wrong : wrong?.parentElement?.querySelector('input, button');
+      if (box instanceof HTMLElement) box.focus({ preventScroll: true });
     }, 60);
   };
+  const form = { draft, problem, onChange: change };
   const ready = !saving && problem === null;
+  const minutes = view.answer ? (spoonAt - Date.parse(view.answer.timing.inAt)) / MINUTE_MS : 0;
   return (
     <Station
       room="day"
       connected={connected}
-      rail={view.answer && <TrayRail view={view} names={names} spoonAt={spoonAt} onSpoon={moveSpoon} />}
+      bar={<TrayBar {...form} view={view} saving={saving} onShow={show} onStep={step} />}
+      fits
     >
-      <div className="mx-auto grid max-w-[96rem] grid-cols-1 gap-x-8 gap-y-5 px-5 py-4 lg:grid-cols-[minmax(20rem,26rem)_minmax(0,1fr)]">
-        <TrayForm
-          draft={draft}
-          problem={problem}
-          onChange={change}
-          view={view}
-          saving={saving}
-          choices={choices}
-          names={names}
-          chosen={chosen}
-          onChoose={setChosen}
-          onShow={show}
-          onStep={step}
-        />
-        {/* On a tablet the answer stands above the form: it is what is read from two metres. */}
-        <div className="order-first min-w-0 lg:order-none">
-          {view.answer ? (
-            <>
-              <Headline view={view} stale={saving || problem !== null} refused={whereabouts === 'refused'}>
-                <StartButton view={view} ready={ready} />
-              </Headline>
-              <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
-              <TrayStatus
-                problem={problem}
-                whereabouts={whereabouts}
-                overfull={view.answer.overfull}
-                onShow={showField}
-                onSecondTray={() => change(withSecondTray(draft))}
-                onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
-              />
-              <TrayViews
+      <div className="mx-auto flex max-w-[100rem] flex-col gap-y-2 px-5 pt-2.5 lg:h-full">
+        {view.answer ? (
+          <Headline
+            view={view}
+            stale={saving || problem !== null}
+            refused={whereabouts === 'refused'}
+            ready={ready}
+            onAdopt={(proposal) => adopt(proposal.plan)}
+          >
+            <div className="flex flex-wrap items-end gap-x-4 gap-y-2 lg:flex-nowrap">
+              <div className="w-[22.5rem] max-w-full">
+                <DinnerField {...form} />
+              </div>
+              <StartButton view={view} ready={ready} />
+            </div>
+          </Headline>
+        ) : (
+          <div className="w-[22.5rem] max-w-full">
+            <DinnerField {...form} />
+          </div>
+        )}
+        <div className="grid min-h-0 grid-cols-1 gap-x-8 gap-y-4 lg:grow lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)_auto]">
+          <div className="flex min-h-0 min-w-0 flex-col">
+            {view.answer ? (
+              <PictureView
                 view={view}
-                ready={ready}
-                spoonAt={spoonAt}
+                minutes={minutes}
                 names={names}
-                ways={choices.ways}
-                chosen={chosen}
+                chosen={typeof chosen === 'number' ? chosen : null}
                 onChoose={setChosen}
                 onMove={move}
                 onFresh={() => change({ ...draft, spots: [] })}
-                onAdopt={adopt}
               />
-            </>
-          ) : (
-            <EmptyTray />
-          )}
+            ) : (
+              <EmptyTray />
+            )}
+          </div>
+          <section
+            aria-label="What is chosen"
+            className="order-last min-w-0 pb-4 lg:order-none lg:overflow-y-auto lg:pr-2"
+          >
+            <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
+            <TrayStatus
+              problem={problem}
+              whereabouts={whereabouts}
+              overfull={view.answer?.overfull ?? []}
+              onShow={showField}
+              onSecondTray={() => change(withSecondTray(draft))}
+              onShare={
+                draft.vessels.length > 1 && draft.chicken.every((lot) => lot.vessel === 0)
+                  ? () => change(withChickenShared(draft))
+                  : undefined
+              }
+              onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
+            />
+            <Cautions view={view} />
+            <TrayPanel
+              {...form}
+              view={view}
+              choices={choices}
+              names={names}
+              spoonAt={spoonAt}
+              ready={ready}
+              chosen={chosen}
+              look={look}
+              onLook={setLook}
+              onChoose={setChosen}
+              onShow={show}
+              onAdopt={adopt}
+            />
+          </section>
+          <div className="-mx-5 border-hairline border-t px-5 lg:col-span-2">
+            <TrayRail
+              view={view}
+              draft={draft}
+              problem={problem}
+              names={names}
+              chosen={chosen}
+              onChoose={setChosen}
+              spoonAt={spoonAt}
+              onSpoon={moveSpoon}
+              corner={<AddBar draft={draft} choices={choices} onBird={() => setChosen('bird')} onChange={change} />}
+            />
+          </div>
         </div>
       </div>
     </Station>
@@ -154,7 +213,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
 
 function EmptyTray() {
   return (
-    <div className="grid min-h-80 place-content-center gap-3 rounded-lg border-2 border-hairline border-dashed p-8 text-center">
+    <div className="grid min-h-64 grow place-content-center gap-3 rounded-lg border-2 border-hairline border-dashed p-8 text-center">
       <h1 className="font-semibold text-4xl">An empty tray</h1>
       <p className="max-w-md text-lg text-ink-soft">
         Put chicken and vegetables on it. It is laid out to scale at once, with when each is done and how to have all of

@@ -20,6 +20,8 @@ export function TrayStatus(props: {
   /** Brings a field into view. */
   onShow: (field: string) => void;
   onSecondTray: () => void;
+  /** Half of the chicken on the other tray; undefined where there is no other, or it is shared already. */
+  onShare: (() => void) | undefined;
   onLess: () => void;
 }) {
   const { problem } = props;
@@ -46,6 +48,9 @@ export function TrayStatus(props: {
             <p className="font-medium">{sentence}</p>
             <p className="flex flex-wrap gap-3">
               {canAddTray && <Button onClick={props.onSecondTray}>Use a second tray</Button>}
+              {!canAddTray && props.onShare && (
+                <Button onClick={props.onShare}>Half of the chicken on the other tray</Button>
+              )}
               <Button onClick={props.onLess}>Leave out what has no room</Button>
             </p>
           </div>

@@ -175,11 +175,36 @@ export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
   vegetables: draft.vegetables.filter((lot) => lot.id !== id),
 });
 
-/** A second tray, and the vegetables on it. */
-export const withSecondTray = (draft: TrayDraft): TrayDraft => ({
-  ...withTwoTrays(draft),
-  vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })),
+/** A second tray, and on it what leaves most room on the first: the vegetables; without any, half of the chicken. */
+export function withSecondTray(draft: TrayDraft): TrayDraft {
+  const two = withTwoTrays(draft);
+  return draft.vegetables.length > 0
+    ? { ...two, vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })) }
+    : withChickenShared(two);
+}
+
+/** Half of the chicken on each of two trays: every other lot, or half of the only one. */
+export const withChickenShared = (draft: TrayDraft): TrayDraft => ({
+  ...draft,
+  chicken:
+    draft.chicken.length > 1
+      ? draft.chicken.map((lot, i) => ({ ...lot, vessel: i % 2 }))
+      : draft.chicken.flatMap((lot) => halves(lot, nextId(draft))),
 });
+
+/** A lot as two, the other half on the second tray; alone where there is nothing to share. */
+function halves(lot: ChickenDraft, id: number): ChickenDraft[] {
+  const each = lot.each.split(/[;\s]+/).filter(Boolean);
+  const count = lot.basis === 'eachPiece' ? each.length : (parseNumber(lot.count) ?? 0);
+  if (count < 2) return [lot];
+  const first = Math.ceil(count / 2);
+  const half = (from: number, until: number): ChickenDraft => ({
+    ...lot,
+    ...withCount(lot, String(until - from)),
+    each: each.slice(from, until).join(' '),
+  });
+  return [half(0, first), { ...half(first, count), id, vessel: 1 }];
+}
 
 /** A second tray, and one vegetable on it; the others lie as they lay. */
 export const withOwnTray = (draft: TrayDraft, id: number): TrayDraft =>

@@ -12,13 +12,13 @@ export function AddFood<T extends string>(props: {
     <Popover className="grow">
       <PopoverButton
         id={props.buttonId}
-        className="flex min-h-12 w-full items-center justify-center gap-2 rounded-md border-2 border-ink font-semibold"
+        className="flex min-h-11 w-full items-center justify-center gap-2 rounded-md border-2 border-ink px-2 font-semibold"
       >
         <Plus aria-hidden className="size-5" />
         {props.name}
       </PopoverButton>
       <PopoverPanel
-        anchor={{ to: 'bottom start', gap: 6, padding: 12 }}
+        anchor={{ to: 'top start', gap: 6, padding: 12 }}
         className="z-30 w-[26rem] max-w-full rounded-md border border-control-line bg-paper p-2 shadow-xl"
       >
         {({ close }) => (

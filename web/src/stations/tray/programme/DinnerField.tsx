@@ -20,7 +20,7 @@ export function DinnerField(props: DraftProps) {
     <>
       <Field label="Dinner" error={error('eatAt')}>
         {(ids) => (
-          <div className="grid grid-cols-[1fr_6rem] gap-1">
+          <div className="grid grid-cols-[1fr_4.75rem] gap-1">
             <Choice
               label="Dinner"
               value={draft.dinner}

@@ -5,7 +5,6 @@ import { commandHead, useCommand } from '../../../api/command';
 import type { TrayList, TrayView } from '../../../api/types';
 import { useTrays } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
-import { Field } from '../../../ui/Field';
 import { IconButton } from '../../../ui/IconButton';
 import { Refusal } from '../../../ui/Refusal';
 import { TextBox } from '../../../ui/TextBox';
@@ -24,19 +23,24 @@ export function TrayBar(
   },
 ) {
   const { draft, problem, onChange, view } = props;
+  const wrong = problem?.at('name');
   return (
     <div className="grid grid-cols-[1fr_auto] items-start gap-2">
-      <Field label="Tonight" error={problem?.at('name')}>
-        {(ids) => (
-          <TextBox
-            ids={ids}
-            value={draft.name}
-            onText={(name) => onChange({ ...draft, name })}
-            className="font-display text-xl"
-          />
+      <div>
+        <TextBox
+          ids={{ id: 'tray-name', labelId: 'tray-name', describedBy: 'tray-name-note', invalid: wrong !== undefined }}
+          aria-label="Tonight"
+          value={draft.name}
+          onText={(name) => onChange({ ...draft, name })}
+          className="font-display text-lg"
+        />
+        {wrong && (
+          <p id="tray-name-note" role="alert" className="pt-1 font-medium text-[0.9rem] text-stop leading-snug">
+            {wrong}
+          </p>
         )}
-      </Field>
-      <div className="flex gap-1 pt-[1.65rem]">
+      </div>
+      <div className="flex gap-1">
         <IconButton name="Undo" disabled={!view.canUndo || props.saving} onClick={() => props.onStep('undo')}>
           <Undo2 aria-hidden className="size-5" />
         </IconButton>

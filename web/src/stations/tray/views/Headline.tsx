@@ -1,54 +1,73 @@
-import { Info } from 'lucide-react';
 import type { ReactNode } from 'react';
-import type { TrayView } from '../../../api/types';
+import type { FinishProposal, TrayView } from '../../../api/types';
+import { useTogether } from '../../../kitchen/queries';
+import { Button } from '../../../ui/Button';
 import { WhyButton } from '../../../ui/WhyButton';
 import { sayClock } from '../../../words/times';
-import { clockFrom, goodWords, togetherWords } from '../../../words/windows';
+import { clockFrom, goodSentence } from '../../../words/windows';
 
-/** When it comes out and how sure that is; when everything else happens. */
-export function Headline(props: { view: TrayView; stale: boolean; refused: boolean; children: ReactNode }) {
+/** When everything is good, in one sentence; the clock times that lead there; what would help most. */
+export function Headline(props: {
+  view: TrayView;
+  stale: boolean;
+  refused: boolean;
+  ready: boolean;
+  onAdopt: (proposal: FinishProposal) => void;
+  children: ReactNode;
+}) {
   const { plan, answer } = props.view;
   if (!answer) return null;
-  const { forecast, timing, brush } = answer;
-  const inAt = Date.parse(timing.inAt);
-  const clock = clockFrom(inAt);
-  const only = forecast.lots.length === 1 ? forecast.lots[0]?.good : null;
+  const { forecast, timing } = answer;
+  const clock = clockFrom(Date.parse(timing.inAt));
+  const isApart = (forecast.apartMinutes ?? 0) >= 1;
   return (
-    <section aria-label="The answer" aria-live="polite" aria-busy={props.stale}>
-      {props.refused && <p className="pb-1 font-semibold text-stop">The answer to the last plan that worked:</p>}
-      {/* An answer that comes at once should not flicker. */}
-      <div className={props.stale ? 'opacity-60 transition-opacity delay-300 motion-reduce:transition-none' : ''}>
-        <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
-          <h1 className="font-semibold text-5xl leading-none tracking-tight pt-1">
-            {plan.eatAt && !props.view.eatAtHasPassed ? 'Out' : 'In now, out'} at{' '}
-            <span className="figures">{sayClock(timing.outAt)}</span>
-          </h1>
-          {props.children}
-        </div>
-        <div className="flex items-end justify-between gap-4">
-          <dl className="flex flex-wrap gap-x-7 gap-y-1 pt-2">
-            <Fact name="Done after" value={bandWords(forecast.toTarget)} />
-            <Fact name="In" value={sayClock(timing.inAt)} />
-            <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
-            {forecast.lots.length > 1 && <Fact name="All good" value={togetherWords(forecast, clock)} />}
-            {only && <Fact name="Good" value={goodWords(only, clock)} />}
-            <Fact name="Eat" value={sayClock(timing.eatAt)} />
-          </dl>
-          <WhyButton reasons={answer.why} />
-        </div>
-        {brush && (
-          <p className="flex flex-wrap items-center gap-x-3 gap-y-1 pt-1.5">
-            <span>{brushWords(brush.untilMinutes, clock)}</span>
-          </p>
-        )}
-        {answer.cautions.map((caution) => (
-          <p key={caution} className="flex gap-2 pt-1.5">
-            <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
-            {caution}
-          </p>
-        ))}
+    <section
+      aria-label="The answer"
+      aria-live="polite"
+      aria-busy={props.stale}
+      className="grid grid-cols-1 items-start gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,1fr)_auto]"
+    >
+      <div
+        className={`min-w-0 ${props.stale ? 'opacity-60 transition-opacity delay-300 motion-reduce:transition-none' : ''}`}
+      >
+        {props.refused && <p className="font-semibold text-stop">The answer to the last plan that worked:</p>}
+        <h1 className="figures font-semibold text-[2rem] leading-none sm:text-[2.4rem] tracking-tight">
+          {plan.eatAt && !props.view.eatAtHasPassed ? '' : 'In now: '}
+          {goodSentence(forecast, clock)}
+        </h1>
+        <dl className="flex flex-wrap gap-x-6 gap-y-1 pt-2">
+          <Fact name="Oven on" value={sayClock(timing.ovenOnAt)} />
+          <Fact name="In" value={sayClock(timing.inAt)} />
+          <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
+          <Fact name="Out" value={sayClock(timing.outAt)} />
+          <Fact name="Eat" value={sayClock(timing.eatAt)} />
+          <div className="self-end">
+            <WhyButton reasons={answer.why} />
+          </div>
+        </dl>
+        <p className="pt-1 text-[0.92rem] text-ink-soft">
+          Done after <span className="figures">{bandWords(forecast.toTarget)}</span>: a forecast. Only a measured
+          temperature says serve.
+        </p>
+        {isApart && <BestRepair {...props} />}
       </div>
+      {props.children}
     </section>
+  );
+}
+
+/** The change that brings all foods nearest, one tap away. */
+function BestRepair(props: { view: TrayView; ready: boolean; onAdopt: (proposal: FinishProposal) => void }) {
+  const asked = useTogether(props.view, true);
+  const best = asked.data?.proposals[0];
+  if (!best || asked.data?.version !== props.view.version) return null;
+  return (
+    <p className="flex flex-wrap items-center gap-3 pt-2">
+      <Button look="heat" disabled={!props.ready} onClick={() => props.onAdopt(best)}>
+        {best.name}
+      </Button>
+      <span>{best.apartAfter < 1 ? 'and all is good together' : `leaves ${Math.round(best.apartAfter)} min`}</span>
+    </p>
   );
 }
 
@@ -62,8 +81,8 @@ export function brushWords(untilMinutes: number | null | undefined, clock: (minu
 function Fact(props: { name: string; value: string }) {
   return (
     <div>
-      <dt className="text-ink-soft leading-tight">{props.name}</dt>
-      <dd className="figures font-semibold text-xl leading-tight">{props.value}</dd>
+      <dt className="text-[0.9rem] text-ink-soft leading-tight">{props.name}</dt>
+      <dd className="figures font-semibold text-lg leading-tight">{props.value}</dd>
     </div>
   );
 }

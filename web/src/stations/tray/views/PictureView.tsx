@@ -1,14 +1,22 @@
-import { Info } from 'lucide-react';
 import { useState } from 'react';
 import type { LotForecast, Spot, TrayView } from '../../../api/types';
+import type { FoodState } from '../../../foods/foodState';
+import { pieceState } from '../../../tray/LotOnTray';
 import { TrayPicture } from '../../../tray/TrayPicture';
 import { TrayTable } from '../../../tray/TrayTable';
 import { lotAt } from '../../../tray/trayMoment';
 import { Button } from '../../../ui/Button';
+import { useSize } from '../../../ui/useSize';
 import { colourWords, middleWords } from '../../../words/food';
 import { sayTemperature } from '../../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../../words/times';
 import type { TrayNames } from '../../../words/trayNames';
+
+/** What stands under the picture takes this much of its box, px. */
+const CAPTION_PX = 50;
+/** Where the page scrolls anyhow. */
+const TALLEST_PX = 340;
+const LEAST_PX = 180;
 
 /** The tray from above, and in words what is pointed at. */
 export function PictureView(props: {
@@ -22,6 +30,7 @@ export function PictureView(props: {
 }) {
   const { view, minutes, names } = props;
   const [pointed, setPointed] = useState<Spot | null>(null);
+  const [box, size] = useSize<HTMLDivElement>();
   const { answer, plan } = view;
   if (!answer) return null;
   const { forecast, layout, timing } = answer;
@@ -34,26 +43,29 @@ export function PictureView(props: {
     const lot = forecast.lots.find((other) => other.lot === spot.lot);
     if (!lot) return '';
     const moment = lotAt(lot, minutes, spot.index);
+    if (!lot.isChicken)
+      return `${nameOf(spot.lot)}: ${moment.where === 'waiting' ? `in at ${clock(lot.inMinutes)}` : `${tenderWords(pieceState(lot, minutes, moment))} at ${clock(minutes)}`}, tender from ${clock(lot.ready.medianMinutes)}, ${colourWords[lot.colour]} by then.`;
     const ready = lot.pieceReady[spot.index] ?? lot.ready.medianMinutes;
-    const which = lot.isChicken ? `${names.one(plan, spot.lot)} ${spot.index + 1}` : nameOf(spot.lot);
     const now =
       moment.where === 'waiting'
         ? `goes in at ${clock(lot.inMinutes)}`
         : `middle ${sayTemperature(moment.coldestC, unit)} at ${clock(minutes)}`;
     const lead = lot.lot === forecast.lead && spot.index === lot.slowest ? ', probe this one' : '';
-    return `${which}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot)}${lead}.`;
+    return `${names.one(plan, spot.lot)} ${spot.index + 1}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot)}${lead}.`;
   };
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
   return (
-    <div className="grid grid-cols-1 gap-x-6 gap-y-1 pt-3 xl:grid-cols-[minmax(0,1fr)_17rem]">
+    // The box gets its height from the screen where there is no page scroll, from the picture elsewhere.
+    <div ref={box} className="min-w-0 lg:min-h-0 lg:grow">
       <TrayPicture
+        plan={plan}
         layout={layout}
         lots={forecast.lots}
         lead={forecast.lead}
         minutes={minutes}
         unit={unit}
-        maxHeight={312}
+        maxHeight={matchMedia('(min-width: 64rem)').matches ? Math.max(LEAST_PX, size.height - CAPTION_PX) : TALLEST_PX}
         chosen={props.chosen}
         names={nameOf}
         sayPiece={sayPiece}
@@ -62,17 +74,13 @@ export function PictureView(props: {
         onMove={props.onMove}
       />
       <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
-      <div className="grid content-start gap-3">
+      <div className="flex items-start justify-between gap-3 pt-1">
         {/* Room for the longest sentence: what lies below must not move away from under a finger when it goes. */}
-        <p className="min-h-32 text-lg leading-snug first-letter:uppercase">{shown && sayPiece(shown)}</p>
-        {crowdingWords(view).map((sentence) => (
-          <p key={sentence} className="flex gap-2 leading-snug">
-            <Info aria-hidden className="mt-0.5 size-5 shrink-0" />
-            {sentence}
-          </p>
-        ))}
+        <p className="line-clamp-3 min-h-11 text-[0.95rem] leading-snug first-letter:uppercase lg:line-clamp-2">
+          {shown && sayPiece(shown)}
+        </p>
         {pinned && (
-          <Button className="justify-self-start" onClick={props.onFresh}>
+          <Button className="shrink-0" onClick={props.onFresh}>
             Lay it out afresh
           </Button>
         )}
@@ -81,12 +89,15 @@ export function PictureView(props: {
   );
 }
 
+/** How far a vegetable is, in a word. */
+export const tenderWords = (state: FoodState): string =>
+  ({ waiting: 'not in yet', notYet: 'still firm', ready: 'tender', past: 'past its best' })[state];
+
 /** What cooks out of it by then. */
 const lossWords = (lot: LotForecast) => {
   const share = `${Math.round(100 * lot.lossShare)} %`;
-  if (!lot.isChicken) return `${share} lighter by lost water`;
   const ml = 10 * Math.round((lot.juiceMl ?? 0) / 10);
-  return `${share} of its mass lost, juice and steam${ml > 0 ? `, about ${ml} ml of juice from all of them in the tray` : ''}`;
+  return `${share} lighter${ml > 0 ? `, about ${ml} ml of juice in the tray from all` : ''}`;
 };
 
 const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {

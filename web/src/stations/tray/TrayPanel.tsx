@@ -1,0 +1,170 @@
+import { X } from 'lucide-react';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { useSearchParams } from 'react-router';
+import type { components } from '../../api/schema';
+import type { TrayPlan, TrayView } from '../../api/types';
+import { IconButton } from '../../ui/IconButton';
+import { Tabs } from '../../ui/Tabs';
+import { MINUTE_MS } from '../../words/times';
+import type { TrayNames } from '../../words/trayNames';
+import { clockFrom, windowSentence } from '../../words/windows';
+import type { Chosen } from './chosen';
+import { withBird } from './draft/changes';
+import type { DraftProps } from './draft/trayDraft';
+import { BirdPanel } from './lots/BirdPanel';
+import { LotPanel } from './lots/LotPanel';
+import { chickenTitle } from './lots/lotWords';
+import { DoneFields } from './programme/DoneFields';
+import { OvenFields } from './programme/OvenFields';
+import { TendingFields } from './programme/TendingFields';
+import { CurveView } from './views/CurveView';
+import { InsideView } from './views/InsideView';
+import { RecipeView } from './views/RecipeView';
+import { TogetherView } from './views/TogetherView';
+import { WaysView } from './views/WaysView';
+
+type PanelProps = DraftProps & {
+  view: TrayView;
+  choices: components['schemas']['ChoicesView'];
+  names: TrayNames;
+  spoonAt: number;
+  ready: boolean;
+  chosen: Chosen;
+  /** Which of the looks at a lot is open: 0 its fields. */
+  look: number;
+  onLook: (look: number) => void;
+  onChoose: (chosen: Chosen) => void;
+  onShow: (view: TrayView) => void;
+  onAdopt: (plan: TrayPlan) => void;
+};
+
+/** Beside the picture: what is chosen, or the tray as a whole. */
+export function TrayPanel(props: PanelProps) {
+  const { chosen, draft, view, names } = props;
+  const form = { draft, problem: props.problem, onChange: props.onChange };
+  const minutes = view.answer ? (props.spoonAt - Date.parse(view.answer.timing.inAt)) / MINUTE_MS : 0;
+  const close = () => props.onChoose(null);
+  if (chosen === 'bird') return <WholeBird {...props} onClose={close} />;
+  if (chosen === 'oven')
+    return (
+      <Panel title="Oven and trays" onClose={close}>
+        <div className="grid grid-cols-1 gap-4 pt-2">
+          <OvenFields {...form} />
+          <DoneFields {...form} profiles={props.choices.profiles} />
+        </div>
+      </Panel>
+    );
+  if (chosen === 'hands')
+    return (
+      <Panel title="Tending" onClose={close}>
+        <div className="grid grid-cols-1 gap-4 pt-2">
+          <TendingFields {...form} view={view} ready={props.ready} onShow={props.onShow} />
+        </div>
+      </Panel>
+    );
+  const looksAt = (lot: number) => [
+    {
+      name: 'Cut open',
+      content: <InsideView view={view} lot={lot} minutes={minutes} name={names.of(view.plan, lot)} />,
+    },
+    {
+      name: 'Curve',
+      content: <CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={names.of(view.plan, lot)} />,
+    },
+  ];
+  if (chosen !== null) {
+    const meat = draft.chicken.find((lot) => lot.id === chosen);
+    const vegetable = draft.vegetables.find((lot) => lot.id === chosen);
+    const forecast = view.answer?.forecast.lots.find((lot) => lot.lot === chosen);
+    const window = forecast && windowSentence(forecast, clockFrom(Date.parse(view.answer?.timing.inAt ?? '')));
+    const fields = (
+      <div className="grid grid-cols-1 gap-3 pt-3">
+        {window && <p className="figures leading-snug">{window}</p>}
+        <LotPanel {...form} lot={chosen} view={view} choices={props.choices} names={names} onGone={close} />
+      </div>
+    );
+    return (
+      <Panel title={meat ? chickenTitle(meat, names) : vegetable ? names.vegetable(vegetable) : ''} onClose={close}>
+        {forecast ? (
+          <Tabs
+            label="Looks at this food"
+            at={props.look}
+            onChange={props.onLook}
+            tabs={[{ name: 'What it is', content: fields }, ...looksAt(chosen)]}
+          />
+        ) : (
+          fields
+        )}
+      </Panel>
+    );
+  }
+  if (!view.answer) return null;
+  return (
+    <Tabs
+      label="Looks at the tray"
+      tabs={[
+        {
+          name: 'Finish together',
+          content: (
+            <TogetherView view={view} ready={props.ready} onAdopt={(proposal) => props.onAdopt(proposal.plan)} />
+          ),
+        },
+        {
+          name: 'Other ways',
+          content: (
+            <WaysView
+              view={view}
+              ways={props.choices.ways}
+              ready={props.ready}
+              onAdopt={(report) => props.onAdopt(report.plan)}
+            />
+          ),
+        },
+        { name: 'A recipe', content: <RecipeView view={view} names={(lot) => names.of(view.plan, lot)} /> },
+        ...looksAt(view.answer.forecast.lead),
+      ]}
+    />
+  );
+}
+
+/** A bird that was weighed, at the counter or here, in its parts. */
+function WholeBird(props: PanelProps & { onClose: () => void }) {
+  const { choices } = props;
+  const [address, setAddress] = useSearchParams();
+  const close = () => {
+    setAddress({}, { replace: true });
+    props.onClose();
+  };
+  return (
+    <Panel title="A whole bird, cut up" onClose={close}>
+      <BirdPanel
+        bird={choices.bird}
+        massG={Number(address.get('bird')) || choices.bird.usualMassG}
+        onAdd={(massG) => {
+          props.onChange(withBird(props.draft, massG, choices.bird, choices.cuts));
+          close();
+        }}
+        onLeave={close}
+      />
+    </Panel>
+  );
+}
+
+function Panel(props: { title: string; onClose: () => void; children: ReactNode }) {
+  const top = useRef<HTMLDivElement>(null);
+  // On a narrow screen the panel lies below the rail: what was asked for comes into view.
+  useEffect(() => {
+    if (props.title && !matchMedia('(min-width: 64rem)').matches) top.current?.scrollIntoView({ block: 'start' });
+  }, [props.title]);
+  return (
+    <div>
+      <div ref={top} className="flex scroll-mt-2 items-center justify-between gap-3">
+        <h2 className="font-semibold text-xl leading-tight first-letter:uppercase">{props.title}</h2>
+        <IconButton name="Back to the whole tray" onClick={props.onClose}>
+          <X aria-hidden className="size-5" />
+        </IconButton>
+      </div>
+      {props.children}
+    </div>
+  );
+}

@@ -1,0 +1,40 @@
+import type { TemperatureUnit } from '../../../api/types';
+import { coatsInWords } from '../../../coats/coatDraft';
+import { vegetableCutWords } from '../../../words/food';
+import { unitSign } from '../../../words/temperatures';
+import type { TrayNames } from '../../../words/trayNames';
+import { massUnits } from '../../../words/units';
+import type { ChickenDraft, VegetableDraft } from '../draft/trayDraft';
+
+/** "6 bone-in thighs" */
+export function chickenTitle(lot: ChickenDraft, names: TrayNames): string {
+  const count = lot.basis === 'eachPiece' ? lot.each.split(/[;\s]+/).filter(Boolean).length : Number(lot.count);
+  return Number.isFinite(count) && count > 0 ? `${count} ${names.chicken(lot, count)}` : names.chicken(lot, 2);
+}
+
+/** "990 g, Harvest rub, to 80 °C" */
+export function chickenDetail(lot: ChickenDraft, unit: TemperatureUnit): string {
+  const sign = massUnits.find((unit) => unit.value === lot.massUnit)?.label;
+  const mass = {
+    pack: `${lot.mass} ${sign}`,
+    piece: `${lot.mass} ${sign} each`,
+    eachPiece: 'weighed one by one',
+    height: 'by height',
+  };
+  return `${mass[lot.basis]}, ${coatsInWords(lot.coats)}, to ${lot.goal} ${unitSign(unit)}${addedWords(lot)}`;
+}
+
+/** "300 g, 25 mm cubes" */
+export function vegetableDetail(lot: VegetableDraft): string {
+  const mass = massUnits.find((unit) => unit.value === lot.amountUnit)?.label;
+  const length = lot.sizeUnit === 'inch' ? 'in' : 'mm';
+  return `${lot.amount} ${mass}, ${lot.size} ${length} ${vegetableCutWords[lot.cut]}${addedWords(lot)}`;
+}
+
+const addedWords = ({ addAt }: { addAt: string }) => (addAt === '0' ? '' : `, in after ${addAt} min`);
+
+/** What a height that was not measured is taken for. */
+export function guessedHeight(heightMm: number | undefined, lot: ChickenDraft): string | undefined {
+  if (heightMm === undefined || lot.basis === 'height') return undefined;
+  return `Guessed at ${lot.heightUnit === 'inch' ? `${(heightMm / 25.4).toFixed(1)} in` : `${Math.round(heightMm)} mm`}.`;
+}
