@@ -85,16 +85,13 @@ export function TrayPanel(props: PanelProps) {
     );
     return (
       <Panel title={meat ? chickenTitle(meat, names) : vegetable ? names.vegetable(vegetable) : ''} onClose={close}>
-        {forecast ? (
-          <Tabs
-            label="Looks at this food"
-            at={props.look}
-            onChange={props.onLook}
-            tabs={[{ name: 'What it is', content: fields }, ...looksAt(chosen)]}
-          />
-        ) : (
-          fields
-        )}
+        {/* Always the same tree: fields must not be made anew, and shut, when their first answer comes. */}
+        <Tabs
+          label="Looks at this food"
+          at={props.look}
+          onChange={props.onLook}
+          tabs={[{ name: 'What it is', content: fields }, ...looksAt(chosen)]}
+        />
       </Panel>
     );
   }
