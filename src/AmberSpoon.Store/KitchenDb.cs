@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
@@ -34,6 +35,8 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     public DbSet<MarinadeRow> Marinades => Set<MarinadeRow>();
 
     public DbSet<MeasuresRow> Measures => Set<MeasuresRow>();
+
+    public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
 
     /// <summary>
     /// Several changes, all of them or none, and one writer at a time: who waits here does not have to try again and again,
@@ -129,6 +132,11 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
         {
             measures.Property(row => row.Id).ValueGeneratedNever();
             measures.Property(row => row.Measures).HasConversion(new JsonTextConverter<KitchenMeasures>());
+        });
+        modelBuilder.Entity<HouseholdRow>(household =>
+        {
+            household.Property(row => row.Id).ValueGeneratedNever();
+            household.Property(row => row.Household).HasConversion(new JsonTextConverter<Household>());
         });
     }
 }

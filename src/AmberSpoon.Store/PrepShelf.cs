@@ -14,7 +14,11 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
 
     /// <summary>What was decided for a tray, and how often it was changed.</summary>
     public async Task<(PrepChoice Choice, int Version)> Decided(int trayId, CancellationToken cancel) =>
-        await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel) is { } row ? (row.Choice, row.Version) : (PrepChoice.Usual, 0);
+        await db.Preps.AsNoTracking().SingleOrDefaultAsync(row => row.TrayId == trayId, cancel) is { } row ? (row.Choice, row.Version) : (await Usual(cancel), 0);
+
+    /// <summary>Where nothing was decided: the usual, for as many as usually eat in this kitchen.</summary>
+    private async Task<PrepChoice> Usual(CancellationToken cancel) =>
+        await db.Households.AsNoTracking().SingleOrDefaultAsync(cancel) is { } row ? PrepChoice.Usual with { Heads = row.Household.Heads } : PrepChoice.Usual;
 
     public async Task<PrepChoice> Choice(int trayId, CancellationToken cancel) => (await Decided(trayId, cancel)).Choice;
 

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store.Rows;
@@ -12,7 +13,7 @@ public sealed class TrayAnswersTests
     public void What_was_just_computed_is_never_computed_again()
     {
         using var answers = new TrayAnswers();
-        TrayPlan plan = EmptyTray.Plan;
+        TrayPlan plan = EmptyTray.Of(Household.Usual);
         for (int version = 1; version <= 300; version++)
         {
             var row = new TrayRow { Plan = plan, Version = version };

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Layout;
@@ -63,7 +64,7 @@ internal static class DemoHousehold
     };
 
     /// <summary>One lot of chicken in a still oven.</summary>
-    private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Plan with
+    private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Of(Household.Usual) with
     {
         Name = name,
         Chicken = [Chicken(1, cut, count, packG, skinOn)],

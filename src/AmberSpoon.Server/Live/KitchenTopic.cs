@@ -9,4 +9,5 @@ public enum KitchenTopic
     Log,
     Prep,
     Marinades,
+    Kitchen,
 }

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness.Goals;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
@@ -52,7 +53,7 @@ internal sealed class KitchenOpening(
     }
 
     /// <summary>Two thighs: enough to compile everything an answer needs.</summary>
-    private static readonly TrayPlan WarmingUp = EmptyTray.Plan with
+    private static readonly TrayPlan WarmingUp = EmptyTray.Of(Household.Usual) with
     {
         Chicken = [new(1, Cut.BoneInThigh, true, [Coating.Oil], new(SizeBasis.Piece, 2, new(165, MassUnit.Gram), 0, []), null, StartingPoint.Fridge, 0, 0, false, false, CoreGoal.Usual(Cut.BoneInThigh, TemperatureUnit.Celsius))],
     };

@@ -11,7 +11,7 @@ namespace AmberSpoon.Store.Compiled
     public partial class KitchenDbModel
     {
         private KitchenDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("46edaae2-1b57-4f3a-8a82-c0e83e5f0832"), entityTypeCount: 9)
+            : base(skipDetectChanges: false, modelId: new Guid("e857380c-f7ea-4dca-9396-501baf572050"), entityTypeCount: 10)
         {
         }
 
@@ -20,6 +20,7 @@ namespace AmberSpoon.Store.Compiled
             var bakeRow = BakeRowEntityType.Create(this);
             var commandRow = CommandRowEntityType.Create(this);
             var eventRow = EventRowEntityType.Create(this);
+            var householdRow = HouseholdRowEntityType.Create(this);
             var marinadeRow = MarinadeRowEntityType.Create(this);
             var measuresRow = MeasuresRowEntityType.Create(this);
             var mixRow = MixRowEntityType.Create(this);
@@ -34,6 +35,7 @@ namespace AmberSpoon.Store.Compiled
             BakeRowEntityType.CreateAnnotations(bakeRow);
             CommandRowEntityType.CreateAnnotations(commandRow);
             EventRowEntityType.CreateAnnotations(eventRow);
+            HouseholdRowEntityType.CreateAnnotations(householdRow);
             MarinadeRowEntityType.CreateAnnotations(marinadeRow);
             MeasuresRowEntityType.CreateAnnotations(measuresRow);
             MixRowEntityType.CreateAnnotations(mixRow);

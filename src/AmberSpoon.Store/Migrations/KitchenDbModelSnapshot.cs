@@ -118,6 +118,23 @@ namespace AmberSpoon.Store.Migrations
                     b.ToTable("Events");
                 });
 
+            modelBuilder.Entity("AmberSpoon.Store.Rows.HouseholdRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Household")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Households");
+                });
+
             modelBuilder.Entity("AmberSpoon.Store.Rows.MarinadeRow", b =>
                 {
                     b.Property<int>("Id")

@@ -19,16 +19,16 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Recipes;
 
 /// <summary>Brings recipes in and gives plans away. What is refused leaves nothing behind.</summary>
-internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf trayShelf, PrepShelf prepShelf, MixBook mixes, TrayPlanner planner, KitchenNews news)
+internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf trayShelf, PrepShelf prepShelf, MixBook mixes, HouseholdShelf households, TrayPlanner planner, KitchenNews news)
 {
     private const int LongestCheckMinutes = 240;
 
-    public static RecipeUnderstood Understand(RecipeText request, CancellationToken cancel)
+    public async Task<RecipeUnderstood> Understand(RecipeText request, CancellationToken cancel)
     {
         RecipeReading reading = Asker.WhileWaiting(() => Read(request, cancel), cancel);
         try
         {
-            RecipeTranslation made = RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan);
+            RecipeTranslation made = RecipeTranslation.Of(reading.Recipe, EmptyTray.Of((await households.Stored(cancel)).Household));
             return new(reading.Recipe, reading.NotUnderstood, made.Plan, made.Mixes, made.LeftOut);
         }
         catch (RecipeFormatException none)
@@ -40,7 +40,8 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
     public async Task<RecipeMade> Use(RecipeText request, CommandHead head, CancellationToken cancel)
     {
         RecipeReading reading = Asker.WhileWaiting(() => Read(request, cancel), cancel);
-        RecipeTranslation made = Refusing(() => RecipeTranslation.Of(reading.Recipe, EmptyTray.Plan));
+        TrayPlan empty = EmptyTray.Of((await households.Stored(cancel)).Household);
+        RecipeTranslation made = Refusing(() => RecipeTranslation.Of(reading.Recipe, empty));
         TrayPlan plan = Asker.WhileWaiting(() => Laid(made.Plan), cancel);
         int trayId = await commands.Once(
             head.CommandId,

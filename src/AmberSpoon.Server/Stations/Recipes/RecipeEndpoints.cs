@@ -13,7 +13,7 @@ internal static class RecipeEndpoints
     {
         RouteGroupBuilder recipes = routes.MapGroup("/recipes").WithTags("Recipes");
 
-        recipes.MapPost("/read", (RecipeText request, CancellationToken cancel) => RecipeDesk.Understand(request, cancel))
+        recipes.MapPost("/read", (RecipeText request, RecipeDesk desk, CancellationToken cancel) => desk.Understand(request, cancel))
             .WithName("ReadRecipe").WithSummary("What is understood of a recipe; stores nothing.")
             .WithMetadata(new RequestSizeLimitAttribute(LargestBody))
             .ProducesValidationProblem();

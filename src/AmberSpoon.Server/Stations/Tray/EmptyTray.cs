@@ -1,22 +1,20 @@
-using AmberSpoon.Core.Doneness.Safety;
-using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
-/// <summary>What a new tray starts from: an oven and a sheet, and nothing on it.</summary>
+/// <summary>What a new tray starts from: the kitchen's oven and its usual vessel, and nothing on it.</summary>
 internal static class EmptyTray
 {
-    public static TrayPlan Plan { get; } = new(
+    public static TrayPlan Of(Household household) => new(
         "Tonight’s tray",
         Chicken: [],
         Vegetables: [],
-        Vessels: [Vessel.HalfSheet],
-        OvenMode.Still,
-        new EnteredTemperature(200, TemperatureUnit.Celsius),
+        Vessels: [household.Vessels[0].Vessel],
+        household.OvenAir,
+        household.Dial,
         Steps: [],
-        ProfileId.UnitedStates,
+        household.Profile,
         RestMinutes: 5,
         EatAt: null,
         Spots: []);

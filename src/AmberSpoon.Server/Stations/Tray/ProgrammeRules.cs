@@ -11,7 +11,7 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
     {
         for (int i = 0; i < (plan.Vessels?.Count ?? 0); i++)
         {
-            Vessel(plan.Vessels![i], $"vessels[{i}]");
+            VesselRules.Require(context, plan.Vessels![i], $"vessels[{i}]");
         }
 
         OvenAtStart();
@@ -26,52 +26,6 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
         foreach ((StepRequest? step, int i) in (plan.Steps ?? []).Select((step, i) => (step, i)).OrderBy(step => step.step?.AtMinutes ?? 0))
         {
             isCovered = Step(step, $"steps[{i}]", isCovered);
-        }
-    }
-
-    private void Vessel(VesselRequest? vessel, string at)
-    {
-        if (vessel is null || !Check.IsChosen(vessel.Kind))
-        {
-            context.Fail($"{at}.kind", Check.Choose);
-            return;
-        }
-
-        if (vessel.Rack is null || vessel.Parchment is null)
-        {
-            context.Fail(vessel.Rack is null ? $"{at}.rack" : $"{at}.parchment", Check.Choose);
-        }
-
-        if (vessel.MadeOf is not null && !Check.IsChosen(vessel.MadeOf))
-        {
-            context.Fail($"{at}.madeOf", "Choose light metal, dark metal, or glass and ceramic.");
-        }
-
-        if (vessel.Shelf is not null && !Check.IsChosen(vessel.Shelf))
-        {
-            context.Fail($"{at}.shelf", ThreePlaces);
-        }
-
-        if (vessel.Kind == VesselKind.Custom)
-        {
-            Side(vessel.Width, $"{at}.width.value");
-            Side(vessel.Depth, $"{at}.depth.value");
-        }
-
-        Liquid(vessel, at);
-    }
-
-    /// <summary>What is poured in must stay in: a finger's breadth below the rim, so that it can be carried.</summary>
-    private void Liquid(VesselRequest vessel, string at)
-    {
-        bool isMeasured = vessel.Kind != VesselKind.Custom || (Check.IsPositive(vessel.Width) && Check.IsPositive(vessel.Depth));
-        if (vessel.WaterMl is not >= 0)
-        {
-            context.Fail($"{at}.waterMl", "Write how much is poured in, in ml; 0 for nothing.");
-        }
-        else if (isMeasured && (vessel with { Rack = false, Parchment = false }).ToVessel() is var made && vessel.WaterMl > made.MostLiquidMl)
-        {
-            context.Fail($"{at}.waterMl", $"This one holds about {50 * Math.Floor(made.MostLiquidMl / 50):0} ml below its rim with room to carry it. Pour in less, or take a deeper one.");
         }
     }
 
@@ -125,18 +79,10 @@ internal sealed class ProgrammeRules(TrayPlanRequest plan, ValidationContext<Tra
         }
     }
 
-    private const string ThreePlaces = "This oven has three places: near the top, the middle, and low.";
+    public const string ThreePlaces = "This oven has three places: near the top, the middle, and low.";
 
     /// <summary>Grills that have a dial begin here, °C (common practice).</summary>
     private const double LowestGrillC = 150;
-
-    private void Side(LengthRequest? side, string field)
-    {
-        if (!Check.IsPositive(side) || side!.ToEntered().Millimetres() is < TrayPlanLimits.SmallestVesselMm or > TrayPlanLimits.LargestVesselMm)
-        {
-            context.Fail(field, $"Measure the floor inside: {TrayPlanLimits.SmallestVesselMm:0} to {TrayPlanLimits.LargestVesselMm:0} mm.");
-        }
-    }
 
     /// <returns>Whether foil lies over the food after it.</returns>
     private bool Step(StepRequest? step, string at, bool isCovered)

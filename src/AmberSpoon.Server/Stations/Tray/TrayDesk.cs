@@ -20,7 +20,7 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// to all open pages. Questions change nothing.
 /// </summary>
 internal sealed class TrayDesk(
-    TrayShelf shelf, MixBook mixes, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
+    TrayShelf shelf, HouseholdShelf households, MixBook mixes, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
 {
     /// <summary>Taken to make the first tray, so that two pages that open an empty kitchen share one.</summary>
     private const string FirstTray = "first tray";
@@ -34,7 +34,7 @@ internal sealed class TrayDesk(
         }
 
         using IDisposable turn = await turns.Of(FirstTray, cancel);
-        return await shelf.Current(cancel) ?? await shelf.Add(EmptyTray.Plan, cancel);
+        return await shelf.Current(cancel) ?? await shelf.Add(await EmptyPlan(cancel), cancel);
     }
 
     /// <exception cref="ProblemException">404 where there is no such tray.</exception>
@@ -85,7 +85,9 @@ internal sealed class TrayDesk(
     public Task<TrayView> ChangePlan(int id, CommandHead head, Func<TrayPlan, TrayPlan> change, CancellationToken cancel) =>
         Change(id, head, row => change(planner.WithoutPastDinner(row.Plan)), cancel);
 
-    public Task<TrayView> New(CommandHead head, CancellationToken cancel) => Made(EmptyTray.Plan, head, cancel);
+    public async Task<TrayView> New(CommandHead head, CancellationToken cancel) => await Made(await EmptyPlan(cancel), head, cancel);
+
+    private async Task<TrayPlan> EmptyPlan(CancellationToken cancel) => EmptyTray.Of((await households.Stored(cancel)).Household);
 
     public async Task<TrayView> Duplicate(int id, CommandHead head, CancellationToken cancel)
     {

@@ -1,0 +1,70 @@
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Server.Stations.Tray;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Kitchen;
+
+internal sealed class HouseholdValidator : AbstractValidator<HouseholdRequest>
+{
+    private const int LongestName = 40;
+
+    public HouseholdValidator()
+    {
+        RuleFor(kitchen => kitchen.Temperature).Must(Check.IsChosen).OverridePropertyName("temperature").WithMessage(Check.Choose);
+        RuleFor(kitchen => kitchen.Mass).Must(mass => mass is MassUnit.Gram or MassUnit.Ounce).OverridePropertyName("mass").WithMessage("Choose grams or ounces.");
+        RuleFor(kitchen => kitchen.Length).Must(Check.IsChosen).OverridePropertyName("length").WithMessage(Check.Choose);
+        RuleFor(kitchen => kitchen.Clock).Must(Check.IsChosen).OverridePropertyName("clock").WithMessage(Check.Choose);
+        RuleFor(kitchen => kitchen.OvenAir).Must(air => air is OvenMode.Still or OvenMode.Fan).OverridePropertyName("ovenAir").WithMessage("Choose still or fan.");
+        RuleFor(kitchen => kitchen.Thermometer).Must(Check.IsChosen).OverridePropertyName("thermometer").WithMessage(Check.Choose);
+        RuleFor(kitchen => kitchen.Profile).Must(Check.IsChosen).OverridePropertyName("profile").WithMessage("Choose whose safety rule you follow.");
+        RuleFor(kitchen => kitchen.Heads).Must(heads => heads is >= 1 and <= Household.MostHeads)
+            .OverridePropertyName("heads").WithMessage($"Between 1 and {Household.MostHeads} people eat.");
+        RuleFor(kitchen => kitchen).Custom((kitchen, context) =>
+        {
+            Check.Temperature(context, kitchen.Dial, "dial.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC);
+            Vessels(kitchen, context);
+            Cooks(kitchen, context);
+        });
+    }
+
+    private static void Vessels(HouseholdRequest kitchen, ValidationContext<HouseholdRequest> context)
+    {
+        if (kitchen.Vessels?.Count is not (>= 1 and <= Household.MostVessels))
+        {
+            context.Fail("vessels", $"Keep at least one tray or dish, and at most {Household.MostVessels}.");
+            return;
+        }
+
+        for (int i = 0; i < kitchen.Vessels.Count; i++)
+        {
+            OwnedVesselRequest? owned = kitchen.Vessels[i];
+            if (!IsName(owned?.Name))
+            {
+                context.Fail($"vessels[{i}].name", $"Give it a name of up to {LongestName} letters.");
+            }
+
+            VesselRules.Require(context, owned?.Vessel, $"vessels[{i}]");
+        }
+    }
+
+    private static void Cooks(HouseholdRequest kitchen, ValidationContext<HouseholdRequest> context)
+    {
+        if (kitchen.Cooks?.Count > Household.MostCooks)
+        {
+            context.Fail("cooks", $"At most {Household.MostCooks} cooks.");
+        }
+
+        for (int i = 0; i < (kitchen.Cooks?.Count ?? 0); i++)
+        {
+            if (!IsName(kitchen.Cooks![i]))
+            {
+                context.Fail($"cooks[{i}]", $"Write a first name of up to {LongestName} letters.");
+            }
+        }
+    }
+
+    private static bool IsName(string? name) => name?.Trim() is { Length: > 0 and <= LongestName } trimmed && !trimmed.Any(char.IsControl);
+}

@@ -1,0 +1,104 @@
+using System.Text.Json.Nodes;
+using Xunit;
+
+namespace AmberSpoon.Server.Tests;
+
+/// <summary>What is said once of the kitchen, and what follows from it everywhere.</summary>
+public sealed class HouseholdTests
+{
+    private static JsonObject Said() => JsonNode.Parse("""
+        {
+          "temperature": "fahrenheit", "mass": "ounce", "length": "inch", "clock": "twelve", "ovenAir": "fan",
+          "dial": { "value": 425, "unit": "fahrenheit" },
+          "vessels": [
+            { "name": "Blue dish", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } },
+            { "name": "Big sheet", "vessel": { "kind": "halfSheet", "rack": true, "parchment": false, "waterMl": 0 } }
+          ],
+          "thermometer": "none", "profile": "unitedKingdom", "heads": 6, "cooks": ["Ada", "Ben"]
+        }
+        """)!.AsObject();
+
+    [Fact]
+    public async Task Until_it_is_said_the_usual_kitchen_is_assumed()
+    {
+        await using var kitchen = new Kitchen();
+        JsonNode view = await kitchen.Get("/api/kitchen");
+        Assert.Equal(0, (int)view["version"]!);
+        Assert.False((bool)view["household"]!["isSaid"]!);
+        Assert.Equal("celsius", (string)view["household"]!["temperature"]!);
+        Assert.Equal("halfSheet", (string)view["household"]!["vessels"]![0]!["vessel"]!["kind"]!);
+    }
+
+    [Fact]
+    public async Task Said_once_it_stays_through_a_restart_and_new_trays_begin_from_it()
+    {
+        await using var kitchen = new Kitchen();
+        (int status, JsonNode? said) = await kitchen.Send(HttpMethod.Put, "/api/kitchen", Said());
+        Assert.Equal(200, status);
+        Assert.True((bool)said!["household"]!["isSaid"]!);
+        await kitchen.Restart();
+        Assert.True(JsonNode.DeepEquals(said, await kitchen.Get("/api/kitchen")));
+
+        (_, JsonNode? tray) = await kitchen.Send(HttpMethod.Post, "/api/trays", null);
+        JsonNode plan = tray!["plan"]!;
+        Assert.Equal(425, (double)plan["ovenSetting"]!["value"]!);
+        Assert.Equal("fahrenheit", (string)plan["ovenSetting"]!["unit"]!);
+        Assert.Equal("fan", (string)plan["ovenMode"]!);
+        Assert.Equal("dish", (string)plan["vessels"]![0]!["kind"]!);
+        Assert.Equal("unitedKingdom", (string)plan["profile"]!);
+        Assert.Equal(6, (int)(await kitchen.Get("/api/prep"))["choice"]!["heads"]!);
+    }
+
+    [Fact]
+    public async Task Two_devices_that_change_it_at_once_are_told_and_the_first_stands()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.Send(HttpMethod.Put, "/api/kitchen", Said());
+        JsonObject celsius = Said();
+        celsius["temperature"] = "celsius";
+        using HttpRequestMessage late = new(HttpMethod.Put, "/api/kitchen") { Content = new StringContent(celsius.ToJsonString(), null, "application/json") };
+        late.Headers.TryAddWithoutValidation("If-Match", "\"0\"");
+        using HttpResponseMessage answer = await kitchen.Client.SendAsync(late, TestContext.Current.CancellationToken);
+        Assert.Equal(409, (int)answer.StatusCode);
+        Assert.Contains("changed on another screen", await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken), StringComparison.Ordinal);
+        Assert.Equal("fahrenheit", (string)(await kitchen.Get("/api/kitchen"))["household"]!["temperature"]!);
+    }
+
+    [Theory]
+    [InlineData("heads", "0", "heads", "Between 1 and 20")]
+    [InlineData("heads", "21", "heads", "Between 1 and 20")]
+    [InlineData("mass", "\"pound\"", "mass", "grams or ounces")]
+    [InlineData("ovenAir", "\"grill\"", "ovenAir", "still or fan")]
+    [InlineData("temperature", "null", "temperature", "Choose one")]
+    [InlineData("vessels", "[]", "vessels", "at least one tray")]
+    [InlineData("vessels", """[{ "name": " ", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } }]""", "vessels[0].name", "Give it a name")]
+    [InlineData("vessels", """[{ "name": "Roof", "vessel": { "kind": "custom", "width": { "value": 900, "unit": "millimetre" }, "depth": { "value": 300, "unit": "millimetre" }, "rack": false, "parchment": false, "waterMl": 0 } }]""", "vessels[0].width.value", "Measure the floor")]
+    [InlineData("vessels", "[null]", "vessels[0].name", "Give it a name")]
+    [InlineData("cooks", """["Ada", "Ben", "Cy", "Di", "Ed", "Flo", "Gus"]""", "cooks", "At most 6")]
+    [InlineData("cooks", "[\"\"]", "cooks[0]", "first name")]
+    [InlineData("dial", """{ "value": 425, "unit": "celsius" }""", "dial.value", "Did you mean 425 °F")]
+    [InlineData("dial", "null", "dial.value", "Write a temperature")]
+    public async Task What_cannot_be_is_said_at_its_field_and_nothing_is_stored(string field, string value, string at, string says)
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject wrong = Said();
+        wrong[field] = JsonNode.Parse(value);
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/kitchen", wrong);
+        Assert.Equal(400, status);
+        Assert.Contains(says, problem!["errors"]![at]!.ToJsonString(new() { Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }), StringComparison.Ordinal);
+        Assert.Equal(0, (int)(await kitchen.Get("/api/kitchen"))["version"]!);
+    }
+
+    [Fact]
+    public async Task As_many_vessels_heads_and_cooks_as_may_be()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject most = Said();
+        most["heads"] = 20;
+        most["cooks"] = new JsonArray("Ada", "Ben", "Cy", "Di", "Ed", "Flo");
+        most["vessels"] = new JsonArray([.. Enumerable.Range(1, 8).Select(i => JsonNode.Parse($$"""{ "name": "Dish {{i}}", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } }"""))]);
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, "/api/kitchen", most)).Status);
+        most["vessels"]!.AsArray().Add(JsonNode.Parse("""{ "name": "Dish 9", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } }"""));
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Put, "/api/kitchen", most)).Status);
+    }
+}
