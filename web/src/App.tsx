@@ -1,18 +1,43 @@
+import { lazy, Suspense, useEffect } from 'react';
 import { Navigate, Route, Routes } from 'react-router';
 import { useLiveNews } from './api/live';
 import { useSendWaiting } from './kitchen/bakes';
-import { LogStation } from './stations/log/LogStation';
+import { useHousehold } from './kitchen/household';
 import { OvenAlarms } from './stations/oven/OvenAlarms';
-import { OvenStation } from './stations/oven/OvenStation';
-import { PrepStation } from './stations/prep/PrepStation';
-import { PrintPage } from './stations/print/PrintPage';
-import { TrayStation } from './stations/tray/TrayStation';
-import { WhyStation } from './stations/why/WhyStation';
 import { Button } from './ui/Button';
+import { setClockFace } from './words/times';
+
+// Each station is fetched when it is first gone to, and the others once the first one stands: none is missing when the server goes.
+const load = {
+  tray: () => import('./stations/tray/TrayStation').then((m) => ({ default: m.TrayStation })),
+  prep: () => import('./stations/prep/PrepStation').then((m) => ({ default: m.PrepStation })),
+  oven: () => import('./stations/oven/OvenStation').then((m) => ({ default: m.OvenStation })),
+  log: () => import('./stations/log/LogStation').then((m) => ({ default: m.LogStation })),
+  kitchen: () => import('./stations/kitchen/KitchenStation').then((m) => ({ default: m.KitchenStation })),
+  print: () => import('./stations/print/PrintPage').then((m) => ({ default: m.PrintPage })),
+  why: () => import('./stations/why/WhyStation').then((m) => ({ default: m.WhyStation })),
+};
+const TrayStation = lazy(load.tray);
+const PrepStation = lazy(load.prep);
+const OvenStation = lazy(load.oven);
+const LogStation = lazy(load.log);
+const KitchenStation = lazy(load.kitchen);
+const PrintPage = lazy(load.print);
+const WhyStation = lazy(load.why);
+
+const FETCH_OTHERS_AFTER_MS = 400;
 
 export function App() {
   const connected = useLiveNews();
   const [refused, seen] = useSendWaiting(connected);
+  useEffect(() => {
+    const later = setTimeout(() => {
+      for (const fetch of Object.values(load)) void fetch().catch(() => undefined);
+    }, FETCH_OTHERS_AFTER_MS);
+    return () => clearTimeout(later);
+  }, []);
+  const face = useHousehold()?.household.clock ?? 'twentyFour';
+  setClockFace(face);
   return (
     <>
       <OvenAlarms />
@@ -22,15 +47,19 @@ export function App() {
           <Button onClick={seen}>Seen</Button>
         </p>
       )}
-      <Routes>
-        <Route path="/tray" element={<TrayStation connected={connected} />} />
-        <Route path="/prep" element={<PrepStation connected={connected} />} />
-        <Route path="/print" element={<PrintPage />} />
-        <Route path="/oven" element={<OvenStation connected={connected} />} />
-        <Route path="/why" element={<WhyStation connected={connected} />} />
-        <Route path="/log" element={<LogStation connected={connected} />} />
-        <Route path="*" element={<Navigate to="/tray" replace />} />
-      </Routes>
+      {/* Another clock face: every time of day is said anew. */}
+      <Suspense key={face} fallback={<p className="p-8 text-xl">A moment…</p>}>
+        <Routes>
+          <Route path="/tray" element={<TrayStation connected={connected} />} />
+          <Route path="/prep" element={<PrepStation connected={connected} />} />
+          <Route path="/print" element={<PrintPage />} />
+          <Route path="/oven" element={<OvenStation connected={connected} />} />
+          <Route path="/kitchen" element={<KitchenStation connected={connected} />} />
+          <Route path="/why" element={<WhyStation connected={connected} />} />
+          <Route path="/log" element={<LogStation connected={connected} />} />
+          <Route path="*" element={<Navigate to="/tray" replace />} />
+        </Routes>
+      </Suspense>
     </>
   );
 }

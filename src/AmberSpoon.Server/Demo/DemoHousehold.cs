@@ -36,6 +36,7 @@ internal static class DemoHousehold
         await db.SaveChangesAsync(cancel);
         db.TrayStates.AddRange(trays.Select(tray => new TrayStateRow { TrayId = tray.Id, State = 0, Plan = tray.Plan }));
         db.Preps.Add(new() { TrayId = trays[0].Id, Choice = Counter });
+        db.Households.Add(new() { Id = 1, Household = Kitchen, Version = 1 });
         DemoEvening[] evenings =
         [
             new(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), "Skin dark gold, juices clear",
@@ -64,6 +65,14 @@ internal static class DemoHousehold
     };
 
     /// <summary>One lot of chicken in a still oven.</summary>
+    /// <summary>An invented kitchen in °C and grams, a sheet and a dish in it.</summary>
+    private static Household Kitchen { get; } = Household.Usual with
+    {
+        Vessels = [.. Household.Usual.Vessels, new("Blue dish", Vessel.HalfSheet with { Kind = VesselKind.Dish })],
+        Cooks = ["Mara", "Jo"],
+        IsSaid = true,
+    };
+
     private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Of(Household.Usual) with
     {
         Name = name,

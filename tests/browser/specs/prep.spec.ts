@@ -32,9 +32,13 @@ test('a mix is measured for tonight’s meat in the spoons the kitchen owns', as
   await expect(page.getByRole('row', { name: /olive oil/ })).toContainText('60 ml');
   await page.getByLabel('Set aside for the table, g').fill('60');
   await expect(page.getByText('60 g of it for the table')).toBeVisible();
-  await page.getByRole('button', { name: 'What you measure with' }).click();
+  await page.getByRole('link', { name: 'said in the kitchen' }).click();
   await page.getByRole('radio', { name: 'no scale' }).click();
   await page.getByRole('radio', { name: 'no jug' }).click();
+  await expect
+    .poll(async () => (await kitchen.get('/api/prep')).measures)
+    .toEqual({ spoons: 'metric', scale: null, hasJug: false });
+  await open(page, kitchen, 'Mix');
   await expect(page.getByRole('row', { name: /olive oil/ })).toContainText(/tbsp|cup/);
 
   const tray = await kitchen.get('/api/tray');

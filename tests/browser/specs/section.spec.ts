@@ -29,10 +29,11 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
   expect(await drawn()).not.toBe(cold);
 
   await page.getByRole('button', { name: '6 bone-in thighs' }).click();
-  await page.getByLabel('Unit of height').selectOption('inch');
-  await page.getByLabel('Height of the thickest').fill('1.4');
-  await page.getByRole('button', { name: /^Oven still/ }).click();
-  await page.getByRole('radiogroup', { name: 'Temperatures in' }).getByRole('radio', { name: '°F' }).click();
+  await page.getByLabel('Height of the thickest').fill('1.4 in');
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await page.getByRole('radiogroup', { name: 'Temperatures' }).getByRole('radio', { name: '°F' }).click();
+  await page.getByRole('radiogroup', { name: 'Lengths' }).getByRole('radio', { name: 'Inches' }).click();
+  await page.getByRole('link', { name: 'Tray' }).click();
   await page.getByRole('button', { name: '6 bone-in thighs' }).click();
   await page.getByRole('tab', { name: 'Cut open' }).click();
   await expect(page.getByText(/\d\.\d in deep; tip \d\.\d in above the tray/)).toBeVisible();

@@ -40,11 +40,14 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
   await choose(page, 'Weighed', 'One');
   await page.getByLabel('Mass of one').fill('300');
   await expect.poll(() => minutes(page)).toBeGreaterThan(fan);
-  await page.getByLabel('Height of the thickest').fill('1.5');
-  await page.getByLabel('Unit of height').selectOption('inch');
+  await page.getByLabel('Height of the thickest').fill('1 ½ in');
 
+  // Another unit is said in the kitchen, once.
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.chicken[0].height?.value).toBe(38.1);
+  await page.getByRole('link', { name: 'Kitchen' }).click();
+  await choose(page, 'Temperatures', '°F');
+  await page.getByRole('link', { name: 'Tray' }).click();
   await open(page, /^Oven fan/);
-  await choose(page, 'Temperatures in', '°F');
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
   await open(page, /^4 bone-in thighs/);
   await expect(page.getByLabel('Done when the middle is')).toHaveValue('176');
@@ -63,7 +66,7 @@ test('every change answers at once and is kept', async ({ page, kitchen }) => {
   await page.reload();
   await expect(headline(page)).toHaveText(last ?? '');
   await open(page, /^4 bone-in thighs/);
-  await expect(page.getByLabel('Height of the thickest')).toHaveValue('1.5');
+  await expect(page.getByLabel('Height of the thickest')).toHaveValue('38.1');
   await open(page, /^Oven fan/);
   await expect(page.getByRole('textbox', { name: 'Oven' })).toHaveValue('400');
 });

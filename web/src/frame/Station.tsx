@@ -9,6 +9,7 @@ const stations = [
   { to: '/prep', name: 'Prep' },
   { to: '/oven', name: 'Oven' },
   { to: '/log', name: 'Log' },
+  { to: '/kitchen', name: 'Kitchen' },
 ];
 
 /** The frame of a station: where you are at the top, the work, and the rail along the bottom. */
@@ -29,21 +30,21 @@ export function Station(props: {
       className={`flex min-h-full flex-col bg-paper text-ink ${props.fits ? 'lg:h-dvh lg:min-h-[44rem]' : ''}`}
     >
       <header className="flex flex-wrap items-stretch justify-between border-hairline border-b px-3 sm:px-5">
-        <p className="flex items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg">
+        <p className="hidden items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg sm:flex">
           <SpoonMark className="h-8" />
-          <span className="sr-only sm:not-sr-only">Amber Spoon</span>
+          <span>Amber Spoon</span>
         </p>
         {props.bar && (
           <div className="order-last basis-full py-1.5 lg:order-none lg:mx-auto lg:w-[34rem] lg:basis-auto">
             {props.bar}
           </div>
         )}
-        <nav aria-label="Stations" className="flex items-stretch">
+        <nav aria-label="Stations" className="flex w-full items-stretch justify-between sm:w-auto">
           {stations.map((station) => (
             <NavLink
               key={station.to}
               to={station.to}
-              className="flex min-h-13 min-w-14 items-center justify-center gap-2 border-transparent border-b-4 px-2 pt-1 min-[360px]:min-w-18 min-[360px]:px-3 sm:min-w-20 font-display text-lg sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+              className="flex min-h-13 min-w-11 items-center justify-center gap-1.5 border-transparent border-b-4 px-1.5 pt-1 font-display min-[360px]:px-2 min-[360px]:text-lg sm:min-w-20 sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
             >
               {station.name}
               {station.to === '/oven' && live && (

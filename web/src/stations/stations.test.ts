@@ -22,7 +22,6 @@ import {
   withoutLot,
   withProfile,
   withSecondTray,
-  withUnit,
   withVegetable,
 } from './tray/draft/changes';
 import { draftFrom } from './tray/draft/draftFrom';
@@ -221,10 +220,22 @@ test('text that is no number or no time is left for the server to refuse', () =>
   });
 });
 
-test('changing the unit changes the numbers with it', () => {
-  const draft = withUnit(draftFrom(plan, false, now), 'fahrenheit');
-  expect([draft.oven, draft.chicken[0]?.goal]).toEqual(['400', '176']);
-  expect(withUnit(draft, 'fahrenheit')).toBe(draft);
+test('a plan is typed over in the units of the kitchen, whatever it was typed in', () => {
+  const inches = { temperature: 'fahrenheit', mass: 'ounce', length: 'inch' } as const;
+  const draft = draftFrom(plan, false, now, inches);
+  expect([draft.oven, draft.chicken[0]?.goal, draft.steps[0]?.setting]).toEqual(['400', '176', '345']);
+  expect([draft.chicken[0]?.mass, draft.vegetables[0]?.size, draft.vegetables[0]?.amount]).toEqual([
+    '34.9',
+    '0.81',
+    '10.6',
+  ]);
+  const sent = requestFrom(draft, now);
+  expect(sent.ovenSetting).toEqual({ value: 400, unit: 'fahrenheit' });
+  expect(sent.chicken?.[0]?.sizes?.mass).toEqual({ value: 34.9, unit: 'ounce' });
+  // The same units: the same numbers, to the last digit.
+  expect(
+    draftFrom(plan, false, now, { temperature: 'celsius', mass: 'gram', length: 'millimetre' }).chicken[0]?.mass,
+  ).toBe('990');
 });
 
 test('a refused request says its sentence at the field', () => {

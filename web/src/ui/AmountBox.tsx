@@ -1,33 +1,35 @@
 import { Field } from './Field';
 import { TextBox } from './TextBox';
-import { UnitBox } from './UnitBox';
 
-/** A number with its unit, labelled. */
-export function AmountBox<T extends string>(props: {
+/** A number in the household's unit, which stands beside it; another may be typed after the number. */
+export function AmountBox(props: {
   label: string;
   hint?: string | undefined;
   error: string | undefined;
   value: string;
-  unit: T;
-  unitLabel: string;
-  units: readonly { value: T; label: string }[];
+  /** "g", "in" */
+  unit: string;
   placeholder?: string;
   onText: (text: string) => void;
-  onUnit: (unit: T) => void;
 }) {
   return (
     <Field label={props.label} hint={props.hint} error={props.error}>
       {(ids) => (
-        <div className="grid grid-cols-[1fr_4.5rem] gap-1">
+        <div className="relative">
           <TextBox
             ids={ids}
             value={props.value}
             onText={props.onText}
             inputMode="decimal"
             placeholder={props.placeholder}
-            className="figures placeholder:font-text placeholder:text-ink-soft"
+            className="figures pr-12 placeholder:font-text placeholder:text-ink-soft"
           />
-          <UnitBox label={props.unitLabel} value={props.unit} units={props.units} onChange={props.onUnit} />
+          <span
+            aria-hidden
+            className="pointer-events-none absolute top-0 right-3 grid h-11 place-items-center text-ink-soft"
+          >
+            {props.unit}
+          </span>
         </div>
       )}
     </Field>

@@ -1,4 +1,4 @@
-import type { Container, MixBasis, MixKind, SpoonSet, Touches } from '../api/types';
+import type { Container, KitchenMeasures, MixBasis, MixKind, SpoonSet, Touches } from '../api/types';
 
 export const mixKindWords: Record<MixKind, string> = {
   dryRub: 'Dry rubs',
@@ -32,6 +32,10 @@ export const spoonSetWords: Record<SpoonSet, string> = {
   unitedStates: 'US: 4.9, 14.8, 237 ml',
   australian: 'Australian: 5, 20, 250 ml',
 };
+
+/** "a scale and spoons" */
+export const measureSummary = (measures: KitchenMeasures): string =>
+  `${measures.scale ? 'a scale and spoons' : 'spoons and cups'}${measures.hasJug ? ', a jug' : ''}`;
 
 /** What hands meet; each with a shape of its own beside the word. */
 export const touchesWords: Record<Touches, string> = {

@@ -1,12 +1,35 @@
-const clock = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' });
+const clocks = {
+  twentyFour: new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit', hourCycle: 'h23' }),
+  twelve: new Intl.DateTimeFormat('en-US', { hour: 'numeric', minute: '2-digit', hourCycle: 'h12' }),
+};
+
+/** How this household says times of day: one for the page, set before anything is shown. */
+let face: keyof typeof clocks = 'twentyFour';
+export const setClockFace = (to: keyof typeof clocks) => {
+  face = to;
+};
 const day = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
 export const MINUTE_MS = 60_000;
 
 export type Moment = string | number | Date;
 
-/** "18:42" */
-export const sayClock = (moment: Moment) => clock.format(new Date(moment));
+/** "18:42", or "6:42 pm" */
+export const sayClock = (moment: Moment) => {
+  const said = clocks[face].format(new Date(moment));
+  return face === 'twelve' ? said.toLowerCase().replace('\u202f', ' ') : said;
+};
+
+/** "18:45", "18.45", "1845", "6:45 pm", "7pm" as hours and minutes; null where it is no time of day. */
+export function parseClock(text: string): { hours: number; minutes: number } | null {
+  const [, hour, minute = '00', half] =
+    /^\s*(\d{1,2}?)\s*[:.h ]?\s*(\d{2})?\s*(am|pm|a\.m\.|p\.m\.)?\s*$/i.exec(text) ?? [];
+  if (hour === undefined || (text.trim().length < 3 && !half)) return null;
+  const [typed, minutes] = [Number(hour), Number(minute)];
+  if (half && (typed < 1 || typed > 12)) return null;
+  const hours = half ? (typed % 12) + (half.toLowerCase().startsWith('p') ? 12 : 0) : typed;
+  return hours > 23 || minutes > 59 ? null : { hours, minutes };
+}
 
 /** "Thursday 26 November" */
 export const sayDay = (moment: Moment) => day.format(new Date(moment)).replace(',', '');

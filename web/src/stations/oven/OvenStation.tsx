@@ -6,6 +6,7 @@ import { useScreenAwake } from '../../alarm/useScreenAwake';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
 import { told, useBakeSection, useLiveBakes, useTell, useWaiting, type WholeBake } from '../../kitchen/bakes';
+import { useUnits } from '../../kitchen/household';
 import { useChoices } from '../../kitchen/queries';
 import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
@@ -204,8 +205,8 @@ function Inside({ bake, shownAt }: { bake: WholeBake; shownAt: number }) {
   const [chosen, setChosen] = useState<number | null>(null);
   const lot = chicken.find((other) => other.lot === chosen) ?? chicken[0];
   const film = useBakeSection(bake.id, lot?.lot ?? 0, String(bake.seq));
+  const { length } = useUnits();
   if (!lot || !film) return <p role="status">Cutting it open…</p>;
-  const planned = bake.plan.chicken.find((other) => other.id === lot.lot);
   return (
     <div className="grid grid-cols-1 gap-2 border-hairline border-y py-2">
       {chicken.length > 1 && (
@@ -220,7 +221,7 @@ function Inside({ bake, shownAt }: { bake: WholeBake; shownAt: number }) {
         film={film}
         minutes={(shownAt - Date.parse(lot.inAt)) / MINUTE_MS}
         targetC={goalC(bake.plan, lot.lot)}
-        units={{ temperature: bake.plan.ovenSetting.unit, length: planned?.height?.unit ?? 'millimetre' }}
+        units={{ temperature: bake.plan.ovenSetting.unit, length }}
         tallestPx={115}
       />
     </div>

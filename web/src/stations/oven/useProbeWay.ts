@@ -1,5 +1,6 @@
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { useProbeSection, type WholeBake } from '../../kitchen/bakes';
+import { useUnits } from '../../kitchen/household';
 import { sayProbe } from '../../section/sectionWords';
 import { MINUTE_MS } from '../../words/times';
 import type { OvenPiece } from './pieces';
@@ -13,8 +14,6 @@ export function useProbeWay(bake: WholeBake, piece: OvenPiece | undefined): stri
   const lot = bake.lots.find((other) => other.lot === piece?.lot);
   const isCut = piece !== undefined && lot?.slowest === piece.piece;
   const film = useProbeSection(bake.id, piece?.lot ?? 0, isCut && soon);
-  const planned = bake.plan.chicken.find((other) => other.id === piece?.lot);
-  return film && isCut
-    ? sayProbe(film, { temperature: bake.plan.ovenSetting.unit, length: planned?.height?.unit ?? 'millimetre' })
-    : null;
+  const { length } = useUnits();
+  return film && isCut ? sayProbe(film, { temperature: bake.plan.ovenSetting.unit, length }) : null;
 }

@@ -1,17 +1,22 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useMemo, useState } from 'react';
+import { type ReactNode, useCallback, useMemo, useState } from 'react';
+import { Link } from 'react-router';
 import { api, unwrap } from '../../api/client';
 import { commandHead, useCommand } from '../../api/command';
 import type { Spot, TrayPlan, TrayView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
+import { FirstQuestions } from '../../household/FirstQuestions';
+import { useHousehold, useUnits } from '../../kitchen/household';
 import { useChoices } from '../../kitchen/queries';
+import { Button } from '../../ui/Button';
 import { MINUTE_MS } from '../../words/times';
 import { TrayNames } from '../../words/trayNames';
 import { ClashPanel } from './ClashPanel';
 import { type Chosen, panelOf } from './chosen';
 import {
   lotIds,
+  sampleTray,
   withChickenLot,
   withChickenShared,
   withCount,
@@ -37,6 +42,8 @@ import { PictureView } from './views/PictureView';
 export function TrayStation({ connected }: { connected: boolean }) {
   const { draft, change, show, decide, problem, saving, whereabouts, clashes, view, failed } = useTrayDraft();
   const choices = useChoices();
+  const units = useUnits();
+  const household = useHousehold();
   // The bird that was weighed at the counter comes along in the address.
   const [chosen, setChosen] = useState<Chosen>(() =>
     new URLSearchParams(location.search).has('bird') ? 'bird' : null,
@@ -71,7 +78,8 @@ export function TrayStation({ connected }: { connected: boolean }) {
   const move = useCallback((spot: Spot) => draft && change(withSpot(draft, spot)), [draft, change]);
   // Everything of the other plan but when dinner is.
   const adopt = (plan: TrayPlan) =>
-    draft && change({ ...draftFrom(plan, false, kitchenNow()), dinner: draft.dinner, dinnerTime: draft.dinnerTime });
+    draft &&
+    change({ ...draftFrom(plan, false, kitchenNow(), units), dinner: draft.dinner, dinnerTime: draft.dinnerTime });
   useTrayKeys({
     addChicken: () => document.getElementById('add-chicken')?.click(),
     addVegetable: () => document.getElementById('add-vegetable')?.click(),
@@ -155,7 +163,9 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 onFresh={() => change({ ...draft, spots: [] })}
               />
             ) : (
-              <EmptyTray />
+              <EmptyTray onSample={() => change(sampleTray(draft, choices))}>
+                {household && !household.household.isSaid && <FirstQuestions view={household} />}
+              </EmptyTray>
             )}
           </div>
           <section
@@ -211,14 +221,24 @@ export function TrayStation({ connected }: { connected: boolean }) {
   );
 }
 
-function EmptyTray() {
+/** Three ways in: what is in the fridge, a recipe, a sample. */
+function EmptyTray({ children, onSample }: { children: ReactNode; onSample: () => void }) {
   return (
-    <div className="grid min-h-64 grow place-content-center gap-3 rounded-lg border-2 border-hairline border-dashed p-8 text-center">
-      <h1 className="font-semibold text-4xl">An empty tray</h1>
-      <p className="max-w-md text-lg text-ink-soft">
-        Put chicken and vegetables on it. It is laid out to scale at once, with when each is done and how to have all of
-        it done together.
-      </p>
+    <div className="grid min-h-64 grow content-center gap-8 rounded-lg border-2 border-hairline border-dashed p-6 xl:grid-cols-2">
+      <div className="grid content-center gap-3">
+        <h1 className="font-semibold text-4xl">An empty tray</h1>
+        <p className="max-w-md text-ink-soft text-lg">
+          Put on it what is in the fridge, with “Chicken” and “Vegetable” below. It is laid out to scale at once, with
+          when each is done and how to have all of it done together.
+        </p>
+        <p className="flex flex-wrap items-center gap-x-4 gap-y-2">
+          <Button onClick={onSample}>Try it with thighs, potatoes and carrots</Button>
+          <Link to="/prep" className="underline">
+            Bring a recipe in
+          </Link>
+        </p>
+      </div>
+      {children}
     </div>
   );
 }

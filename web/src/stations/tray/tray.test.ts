@@ -3,7 +3,6 @@ import type { components } from '../../api/schema';
 import type { RunningMarinade, TrayPlan, TrayView } from '../../api/types';
 import { listed } from '../../words/food';
 import { TrayNames } from '../../words/trayNames';
-import { withUnit } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { requestFrom } from './draft/requestFrom';
 import { earlyStart } from './earlyStart';
@@ -153,9 +152,9 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
   ]);
   expect(sent.eatAt).toBeNull();
   expect(sent.ovenAtStart).toBeNull();
-  // Said in the other unit, an oven on its way is as hot as it was.
-  const inCelsius = withUnit({ ...draft, ovenStart: 'at', ovenStartAt: '300' }, 'celsius');
-  expect(requestFrom(inCelsius, 0).ovenAtStart).toEqual({ value: 150, unit: 'celsius' });
+  // Typed with its unit, it is as hot as was meant.
+  const inCelsius = { ...draft, ovenStart: 'at' as const, ovenStartAt: '150 °C' };
+  expect(requestFrom(inCelsius, 0).ovenAtStart).toEqual({ value: 302, unit: 'fahrenheit' });
   expect(requestFrom({ ...draft, ovenStart: 'cold' }, 0).ovenAtStart).toEqual({ value: 70, unit: 'fahrenheit' });
   expect(requestFrom({ ...draft, ovenStart: 'at', ovenStartAt: '300' }, 0).ovenAtStart).toEqual({
     value: 300,

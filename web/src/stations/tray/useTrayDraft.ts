@@ -1,9 +1,12 @@
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useSyncExternalStore } from 'react';
 import { api, unwrap } from '../../api/client';
+import type { HouseholdView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { keeper } from '../../drafts/keptText';
+import { useUnits } from '../../kitchen/household';
 import { useTray } from '../../kitchen/queries';
+import { usualUnits } from '../../words/units';
 import { TrayEditing } from './draft/TrayEditing';
 
 /** One for the page: it goes on saving while another station is shown. */
@@ -17,6 +20,7 @@ function editingOf(queries: QueryClient): TrayEditing {
     fetch: (id) => unwrap(api.GET('/api/trays/{id}', { params: { path: { id } } })),
     onView: (view) => queries.setQueryData(['tray'], view),
     now: kitchenNow,
+    units: () => queries.getQueryData<HouseholdView>(['kitchen'])?.household ?? usualUnits,
     keeper,
   });
   editings.set(queries, made);
@@ -32,6 +36,10 @@ export function useTrayDraft() {
   useEffect(() => {
     if (tray.data) editing.meet(tray.data);
   }, [tray.data, editing]);
+
+  const units = useUnits();
+  // biome-ignore lint/correctness/useExhaustiveDependencies: it reads the units itself, whenever they change.
+  useEffect(() => editing.unitsChanged(), [units, editing]);
 
   return {
     ...state,

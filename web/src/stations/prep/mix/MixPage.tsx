@@ -1,12 +1,13 @@
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
+import { Link } from 'react-router';
 import type { MixListed, PrepView } from '../../../api/types';
 import { coatOfMix, coatRequest } from '../../../coats/coatDraft';
 import { type SavePrep, useCoatLots } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
+import { measureSummary } from '../../../words/prep';
 import { BowlSheet } from './BowlSheet';
 import { LotCoats } from './LotCoats';
-import { MeasuresFields } from './MeasuresFields';
 import { MixEditor } from './MixEditor';
 import { OwnMixes } from './OwnMixes';
 import { PaperRecipe } from './PaperRecipe';
@@ -48,7 +49,12 @@ export function MixPage({ view, save }: { view: PrepView; save: SavePrep }) {
           <Plus aria-hidden className="size-5" /> A mix of your own
         </Button>
         <OwnMixes mixes={view.mixes} onEdit={edit} />
-        <MeasuresFields measures={view.measures} />
+        <p className="pt-2 text-ink-soft">
+          Measured with {measureSummary(view.measures)}:{' '}
+          <Link to="/kitchen" className="underline">
+            said in the kitchen
+          </Link>
+        </p>
         <PaperRecipe view={view} save={save} />
       </div>
       <div ref={sheet} className="grid min-w-0 content-start gap-4 lg:sticky lg:top-4 lg:self-start">

@@ -4,6 +4,7 @@ import { newCommandId } from '../../../api/commandId';
 import { Problem } from '../../../api/problem';
 import type { TrayPlanRequest, TrayView } from '../../../api/types';
 import { type Keeper, readKept } from '../../../drafts/keptText';
+import type { Units } from '../../../words/units';
 import { draftFrom } from './draftFrom';
 import { type Clash, mergeDrafts, mergeTheirs } from './mergeDrafts';
 import { requestFrom } from './requestFrom';
@@ -19,6 +20,8 @@ export interface EditingPort {
   /** A view that is newer than what is shown elsewhere. */
   onView: (view: TrayView) => void;
   now: () => number;
+  /** What numbers are asked and shown in. */
+  units: () => Units;
   keeper: Keeper;
 }
 
@@ -74,6 +77,19 @@ export class TrayEditing {
     this.port.onView(view);
   };
 
+  /** The units have changed: what is stored is shown in them; what still waits to be saved keeps those it was typed in. */
+  readonly unitsChanged = () => {
+    if (!this.base || this.unsaved || this.state.problem !== null) return;
+    this.set({ draft: this.draftOf(this.base) });
+    this.adoptUnit(this.base);
+  };
+
+  /** A tray of another unit is stored in the household's, so that all that is said of it is said in that one. */
+  private adoptUnit({ plan }: Base) {
+    const { draft } = this.state;
+    if (draft && draft.unit !== plan.ovenSetting.unit) this.change(draft);
+  }
+
   readonly change = (draft: TrayDraft) => {
     this.unsaved = draft;
     this.keep();
@@ -107,6 +123,7 @@ export class TrayEditing {
     this.theirs = null;
     this.port.keeper.removeItem(keyOf(view.id));
     this.set({ draft: this.draftOf(view), problem: null, whereabouts: 'stored', clashes: [] });
+    this.adoptUnit(view);
   }
 
   private saveSoon(ms: number) {
@@ -203,7 +220,7 @@ export class TrayEditing {
   }
 
   private draftOf(view: Base): TrayDraft {
-    return draftFrom(view.plan, view.eatAtHasPassed, this.port.now());
+    return draftFrom(view.plan, view.eatAtHasPassed, this.port.now(), this.port.units());
   }
 
   private set(part: Partial<EditingState>) {
@@ -213,6 +230,6 @@ export class TrayEditing {
 }
 
 /** Another number for another shape of a draft: one that an older page kept would lack fields. */
-const DRAFT_SHAPE = 4;
+const DRAFT_SHAPE = 5;
 
 const keyOf = (id: number) => `tray.${DRAFT_SHAPE}.${id}`;

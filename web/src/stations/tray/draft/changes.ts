@@ -8,26 +8,26 @@ import type {
   VegetableChoice,
 } from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
-import { convertTyped, inUnit } from '../../../words/temperatures';
+import { inUnit } from '../../../words/temperatures';
+import { lengthIn, massIn, parseMass } from '../../../words/units';
 import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 /** Changes to a draft: each takes one and gives another. */
 
-export const DIAL_STEP = 5;
 const FIRST_VEGETABLE_G = 300;
 
-export const plainSheet: VesselDraft = {
+const plainSheet = (draft: TrayDraft): VesselDraft => ({
   kind: 'halfSheet',
   rack: false,
   parchment: false,
-  width: '400',
-  depth: '300',
-  sideUnit: 'millimetre',
+  width: sayNumber(lengthIn(400, 'millimetre', draft.lengthUnit)),
+  depth: sayNumber(lengthIn(300, 'millimetre', draft.lengthUnit)),
+  sideUnit: draft.lengthUnit,
   shelf: 'usual',
   madeOf: 'usual',
   panBeneath: false,
   water: '0',
-};
+});
 
 export const lotIds = (draft: TrayDraft) => [...draft.chicken, ...draft.vegetables].map((lot) => lot.id);
 
@@ -75,12 +75,12 @@ export function withChicken(draft: TrayDraft, cut: CutChoice): TrayDraft {
     skinDown: false,
     basis: 'pack',
     count: String(cut.usualCount),
-    mass: sayNumber(cut.usualCount * cut.usualMassG),
-    massUnit: 'gram',
+    mass: sayNumber(massIn(cut.usualCount * cut.usualMassG, 'gram', draft.massUnit)),
+    massUnit: draft.massUnit,
     spread: '0',
     each: '',
     height: '',
-    heightUnit: 'millimetre',
+    heightUnit: draft.lengthUnit,
     addAt: '0',
     goal: usualGoal(cut.isDark, draft.unit),
     hold: '0',
@@ -95,7 +95,10 @@ export function withBird(draft: TrayDraft, massG: number, bird: BirdChoice, cuts
     if (!cut) return grown;
     const added = withChicken(grown, cut);
     const id = added.chicken.at(-1)?.id ?? 0;
-    return withChickenLot(added, id, { count: String(part.count), mass: String(Math.round(part.massG * massG)) });
+    return withChickenLot(added, id, {
+      count: String(part.count),
+      mass: sayNumber(massIn(Math.round(part.massG * massG), 'gram', draft.massUnit)),
+    });
   }, draft);
 }
 
@@ -115,7 +118,7 @@ export function withoutLeftOver(draft: TrayDraft, layout: TrayLayout): TrayDraft
       if (chicken) return withChickenLot(less, id, fewer(chicken, laid(id)));
       const vegetable = less.vegetables.find((lot) => lot.id === id);
       if (share < LEAST_SHARE) return withoutLot(less, id);
-      const amount = parseNumber(vegetable?.amount ?? '');
+      const amount = vegetable && parseMass(vegetable.amount, vegetable.amountUnit);
       return amount ? withVegetableLot(less, id, { amount: sayNumber(Math.floor(amount * share)) }) : less;
     }, draft);
 }
@@ -143,10 +146,12 @@ export function withVegetable(draft: TrayDraft, choice: VegetableChoice): TrayDr
     vessel: 0,
     leavesWhenDone: false,
     goal: 'tender',
-    size: sayNumber(choice.cuts.find((cut) => cut.cut === choice.usualCut)?.usualMm ?? 25),
-    sizeUnit: 'millimetre',
-    amount: String(FIRST_VEGETABLE_G),
-    amountUnit: 'gram',
+    size: sayNumber(
+      lengthIn(choice.cuts.find((cut) => cut.cut === choice.usualCut)?.usualMm ?? 25, 'millimetre', draft.lengthUnit),
+    ),
+    sizeUnit: draft.lengthUnit,
+    amount: sayNumber(massIn(FIRST_VEGETABLE_G, 'gram', draft.massUnit)),
+    amountUnit: draft.massUnit,
     addAt: '0',
   };
   return { ...draft, vegetables: [...draft.vegetables, lot] };
@@ -164,7 +169,7 @@ export const withVegetableLot = (draft: TrayDraft, id: number, part: Partial<Veg
 
 /** One piece more or fewer; a pack grows and shrinks with its pieces. */
 export function withCount(lot: ChickenDraft, text: string): Partial<ChickenDraft> {
-  const [before, after, mass] = [parseNumber(lot.count), parseNumber(text), parseNumber(lot.mass)];
+  const [before, after, mass] = [parseNumber(lot.count), parseNumber(text), parseMass(lot.mass, lot.massUnit)];
   const scales = lot.basis === 'pack' && before && after && mass;
   return { count: text, ...(scales ? { mass: String(Math.round((100 * mass * after) / before) / 100) } : {}) };
 }
@@ -212,7 +217,7 @@ export const withOwnTray = (draft: TrayDraft, id: number): TrayDraft =>
 
 const withTwoTrays = (draft: TrayDraft): TrayDraft => ({
   ...draft,
-  vessels: [draft.vessels[0] ?? plainSheet, draft.vessels[1] ?? plainSheet],
+  vessels: [draft.vessels[0] ?? plainSheet(draft), draft.vessels[1] ?? plainSheet(draft)],
 });
 
 /** One tray, and everything on it. */
@@ -230,19 +235,12 @@ export const withSpot = (draft: TrayDraft, moved: Spot): TrayDraft => ({
   spots: [...draft.spots.filter((spot) => spot.lot !== moved.lot || spot.index !== moved.index), moved],
 });
 
-/** The same draft with its temperatures in the other unit. */
-export function withUnit(draft: TrayDraft, unit: TemperatureUnit): TrayDraft {
-  if (unit === draft.unit) return draft;
-  const convert = (text: string, step: number) => {
-    const value = parseNumber(text);
-    return value === null ? text : String(convertTyped(value, unit, step));
-  };
-  return {
-    ...draft,
-    unit,
-    oven: convert(draft.oven, DIAL_STEP),
-    ovenStartAt: convert(draft.ovenStartAt, DIAL_STEP),
-    chicken: draft.chicken.map((lot) => ({ ...lot, goal: convert(lot.goal, 1) })),
-    steps: draft.steps.map((step) => ({ ...step, setting: convert(step.setting, DIAL_STEP) })),
-  };
+/** A supper to try things on: thighs, potatoes and carrots as they usually come. */
+export function sampleTray(
+  draft: TrayDraft,
+  { cuts, vegetables }: { cuts: readonly CutChoice[]; vegetables: readonly VegetableChoice[] },
+): TrayDraft {
+  const cut = cuts.find((choice) => choice.cut === 'boneInThigh');
+  const roots = vegetables.filter(({ kind }) => kind === 'potato' || kind === 'carrot');
+  return roots.reduce(withVegetable, cut ? withChicken(draft, cut) : draft);
 }

@@ -1,25 +1,34 @@
-import type { ChickenLot, PlannedStep, TemperatureUnit, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
+import type { ChickenLot, MassUnit, PlannedStep, TrayPlan, VegetableLot, Vessel } from '../../../api/types';
 import { coatFrom } from '../../../coats/coatDraft';
 import { sayNumber } from '../../../words/numbers';
 import { celsiusOf, convertTyped } from '../../../words/temperatures';
 import { toLocalIso } from '../../../words/times';
+import { lengthIn, massIn, type Units, usualUnits } from '../../../words/units';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
-/** A stored plan as text to be typed over. */
-export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number): TrayDraft {
+/** A stored plan as text to be typed over, in the household's units whatever it was typed in. */
+export function draftFrom(
+  plan: TrayPlan,
+  eatAtHasPassed: boolean,
+  nowMs: number,
+  units: Units = { ...usualUnits, temperature: plan.ovenSetting.unit },
+): TrayDraft {
+  const dial = plan.ovenSetting;
   const eatAt = plan.eatAt ? new Date(plan.eatAt) : null;
   return {
     name: plan.name,
     ovenMode: plan.ovenMode,
     profile: plan.profile,
     spots: plan.spots,
-    chicken: plan.chicken.map((lot) => chickenFrom(lot, plan.ovenSetting.unit)),
-    vegetables: plan.vegetables.map(vegetableFrom),
-    vessels: plan.vessels.map(vesselFrom),
-    steps: plan.steps.map(stepFrom),
-    oven: sayNumber(plan.ovenSetting.value),
-    unit: plan.ovenSetting.unit,
-    ...ovenStartFrom(plan),
+    chicken: plan.chicken.map((lot) => chickenFrom(lot, units)),
+    vegetables: plan.vegetables.map((lot) => vegetableFrom(lot, units)),
+    vessels: plan.vessels.map((vessel) => vesselFrom(vessel, units)),
+    steps: plan.steps.map((step) => stepFrom(step, units)),
+    oven: sayNumber(temperatureIn(dial, units, DIAL_STEP)),
+    unit: units.temperature,
+    massUnit: units.mass,
+    lengthUnit: units.length,
+    ...ovenStartFrom(plan, units),
     rest: String(plan.restMinutes),
     stayUntil: plan.stayUntilMinutes ? String(plan.stayUntilMinutes) : '',
     dinner: !eatAt || eatAtHasPassed ? 'soon' : isSameDay(eatAt, new Date(nowMs)) ? 'today' : 'tomorrow',
@@ -30,26 +39,32 @@ export function draftFrom(plan: TrayPlan, eatAtHasPassed: boolean, nowMs: number
 /** Below this an oven is not on, °C. */
 const COLD_C = 40;
 
-function ovenStartFrom(plan: TrayPlan): Pick<TrayDraft, 'ovenStart' | 'ovenStartAt'> {
-  const { ovenAtStart: start, ovenSetting: dial } = plan;
+/** A dial is set to the nearest of these. */
+const DIAL_STEP = 5;
+
+type Temperature = TrayPlan['ovenSetting'];
+
+const temperatureIn = (typed: Temperature, units: Units, step: number): number =>
+  typed.unit === units.temperature ? typed.value : convertTyped(typed.value, units.temperature, step);
+
+function ovenStartFrom({ ovenAtStart: start }: TrayPlan, units: Units): Pick<TrayDraft, 'ovenStart' | 'ovenStartAt'> {
   if (!start) return { ovenStart: 'hot', ovenStartAt: '' };
-  const value = start.unit === dial.unit ? start.value : convertTyped(start.value, dial.unit, 5);
   return celsiusOf(start) < COLD_C
     ? { ovenStart: 'cold', ovenStartAt: '' }
-    : { ovenStart: 'at', ovenStartAt: sayNumber(value) };
+    : { ovenStart: 'at', ovenStartAt: sayNumber(temperatureIn(start, units, DIAL_STEP)) };
 }
 
-function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
+function chickenFrom(lot: ChickenLot, units: Units): ChickenDraft {
   const { sizes } = lot;
   const { core, holdSeconds } = lot.goal;
-  const unit = sizes.mass?.unit ?? sizes.each[0]?.unit ?? 'gram';
+  const mass = (of: { value: number; unit: MassUnit }) => sayNumber(massIn(of.value, of.unit, units.mass));
   return {
     id: lot.id,
     cut: lot.cut,
     skinOn: lot.skinOn,
     partlySkinned: lot.partlySkinned ?? false,
     nestled: lot.isNestled ?? false,
-    filling: lot.filling ? sayNumber(lot.filling.value) : '',
+    filling: lot.filling ? mass(lot.filling) : '',
     sear: lot.sear ? sayNumber(lot.sear.minutes) : '',
     pan: lot.sear?.pan ?? 'castIron',
     coats: lot.coats.map(coatFrom),
@@ -59,20 +74,19 @@ function chickenFrom(lot: ChickenLot, shown: TemperatureUnit): ChickenDraft {
     skinDown: lot.skinDown,
     basis: sizes.basis,
     count: String(sizes.count),
-    mass: sizes.mass ? sayNumber(sizes.mass.value) : '',
-    massUnit: unit,
+    mass: sizes.mass ? mass(sizes.mass) : '',
+    massUnit: units.mass,
     spread: sayNumber(sizes.spreadPercent),
-    each: sizes.each.map((mass) => sayNumber(mass.value)).join(', '),
-    height: lot.height ? sayNumber(lot.height.value) : '',
-    heightUnit: lot.height?.unit ?? 'millimetre',
+    each: sizes.each.map(mass).join(', '),
+    height: lot.height ? sayNumber(lengthIn(lot.height.value, lot.height.unit, units.length)) : '',
+    heightUnit: units.length,
     addAt: String(lot.addAtMinutes),
-    // Said in the tray's unit, whatever it was typed in.
-    goal: sayNumber(core.unit === shown ? core.value : convertTyped(core.value, shown, 1)),
+    goal: sayNumber(temperatureIn(core, units, 1)),
     hold: sayNumber((holdSeconds ?? 0) / 60),
   };
 }
 
-function vegetableFrom(lot: VegetableLot): VegetableDraft {
+function vegetableFrom(lot: VegetableLot, units: Units): VegetableDraft {
   return {
     id: lot.id,
     kind: lot.kind,
@@ -82,15 +96,17 @@ function vegetableFrom(lot: VegetableLot): VegetableDraft {
     leavesWhenDone: lot.leavesWhenDone,
     goal: lot.goal,
     layers: String(lot.layers ?? 1),
-    size: sayNumber(lot.size.value),
-    sizeUnit: lot.size.unit,
-    amount: sayNumber(lot.amount.value),
-    amountUnit: lot.amount.unit,
+    size: sayNumber(lengthIn(lot.size.value, lot.size.unit, units.length)),
+    sizeUnit: units.length,
+    amount: sayNumber(massIn(lot.amount.value, lot.amount.unit, units.mass)),
+    amountUnit: units.mass,
     addAt: String(lot.addAtMinutes),
   };
 }
 
-function vesselFrom(vessel: Vessel): VesselDraft {
+export function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
+  const side = (typed: Vessel['width'], usualMm: number) =>
+    sayNumber(lengthIn(typed?.value ?? usualMm, typed?.unit ?? 'millimetre', units.length));
   return {
     kind: vessel.kind,
     shelf: vessel.shelf ?? 'usual',
@@ -98,18 +114,18 @@ function vesselFrom(vessel: Vessel): VesselDraft {
     rack: vessel.rack,
     parchment: vessel.parchment,
     panBeneath: vessel.panBeneath ?? false,
-    width: vessel.width ? sayNumber(vessel.width.value) : '400',
-    depth: vessel.depth ? sayNumber(vessel.depth.value) : '300',
-    sideUnit: vessel.width?.unit ?? 'millimetre',
+    width: side(vessel.width, 400),
+    depth: side(vessel.depth, 300),
+    sideUnit: units.length,
     water: sayNumber(vessel.waterMl),
   };
 }
 
-function stepFrom(step: PlannedStep): StepDraft {
+function stepFrom(step: PlannedStep, units: Units): StepDraft {
   return {
     kind: step.kind,
     at: String(step.atMinutes),
-    setting: step.setting ? sayNumber(step.setting.value) : '',
+    setting: step.setting ? sayNumber(temperatureIn(step.setting, units, DIAL_STEP)) : '',
     forMinutes: step.forMinutes ? String(step.forMinutes) : '',
     shelf: step.shelf ?? 'topThird',
     vessel: step.vessel ?? 0,

@@ -1,6 +1,7 @@
 import { expect, test, vi } from 'vitest';
 import { Problem } from '../../../api/problem';
 import type { TrayPlan, TrayPlanRequest, TrayView } from '../../../api/types';
+import { type Units, usualUnits } from '../../../words/units';
 import { bothWords } from '../ClashPanel';
 import { mergeDrafts, mergeTheirs } from './mergeDrafts';
 import { type EditingPort, TrayEditing } from './TrayEditing';
@@ -46,6 +47,8 @@ class Server {
   };
 }
 
+let units: Units = usualUnits;
+
 function opened(server: Server, kept = new Map<string, string>()) {
   vi.useFakeTimers();
   const editing = new TrayEditing({
@@ -53,6 +56,7 @@ function opened(server: Server, kept = new Map<string, string>()) {
     fetch: async () => server.stored,
     onView: (newer) => editing.meet(newer),
     now: () => 0,
+    units: () => units,
     keeper: {
       getItem: (key) => kept.get(key) ?? null,
       setItem: (key, value) => void kept.set(key, value),
@@ -169,4 +173,21 @@ test('two foods that both screens added are two foods', () => {
   );
   expect(clashes).toEqual([]);
   expect(merged).toEqual(draft({ id: 1, count: '2' }, { id: 1001, count: '3' }, { id: 2, count: '8' }));
+});
+
+test('a kitchen that changes its units sees what is stored in them, and never what it is typing', async () => {
+  const server = new Server();
+  const { editing, type, pass } = opened(server);
+  const oven = () => editing.snapshot().draft?.oven;
+  const celsius = Number(oven());
+  units = { ...usualUnits, temperature: 'fahrenheit' };
+  type({ oven: '210' });
+  editing.unitsChanged();
+  expect(oven()).toBe('210');
+  await pass(1000);
+  editing.unitsChanged();
+  expect(editing.snapshot().draft?.unit).toBe('fahrenheit');
+  expect(Number(oven())).toBe(410);
+  expect(celsius).toBeGreaterThan(0);
+  units = usualUnits;
 });

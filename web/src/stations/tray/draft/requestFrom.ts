@@ -1,7 +1,8 @@
 import type { TrayPlanRequest } from '../../../api/types';
 import { coatRequest } from '../../../coats/coatDraft';
 import { parseNumber } from '../../../words/numbers';
-import { toLocalIso } from '../../../words/times';
+import { parseClock, toLocalIso } from '../../../words/times';
+import { parseLength, parseMass, parseTemperature } from '../../../words/units';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 type Lots<K extends 'chicken' | 'vegetables' | 'vessels' | 'steps'> = NonNullable<TrayPlanRequest[K]>[number];
@@ -16,7 +17,7 @@ export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
     steps: draft.steps.map((step) => stepRequest(step, draft)),
     spots: [...draft.spots],
     ovenMode: draft.ovenMode,
-    ovenSetting: { value: parseNumber(draft.oven), unit: draft.unit },
+    ovenSetting: { value: parseTemperature(draft.oven, draft.unit), unit: draft.unit },
     ovenAtStart: ovenStartRequest(draft),
     profile: draft.profile,
     restMinutes: wholeOrNull(draft.rest),
@@ -31,7 +32,7 @@ const COLD = { celsius: 21, fahrenheit: 70 };
 
 function ovenStartRequest(draft: TrayDraft): NonNullable<TrayPlanRequest['ovenAtStart']> | null {
   if (draft.ovenStart === 'hot') return null;
-  const value = draft.ovenStart === 'cold' ? COLD[draft.unit] : parseNumber(draft.ovenStartAt);
+  const value = draft.ovenStart === 'cold' ? COLD[draft.unit] : parseTemperature(draft.ovenStartAt, draft.unit);
   return { value, unit: draft.unit };
 }
 
@@ -47,7 +48,9 @@ function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
     partlySkinned: lot.skinOn && lot.partlySkinned,
     isNestled: lot.nestled,
     filling:
-      isStuffed(lot) && lot.filling.trim() !== '' ? { value: parseNumber(lot.filling), unit: lot.massUnit } : null,
+      isStuffed(lot) && lot.filling.trim() !== ''
+        ? { value: parseMass(lot.filling, lot.massUnit), unit: lot.massUnit }
+        : null,
     sear: lot.sear.trim() === '' ? null : { minutes: parseNumber(lot.sear), pan: lot.pan },
     coats: lot.coats.map(coatRequest),
     startFrom: lot.startFrom,
@@ -55,15 +58,15 @@ function chickenRequest(lot: ChickenDraft, draft: TrayDraft): Lots<'chicken'> {
     leavesWhenDone: lot.leavesWhenDone,
     skinDown: lot.skinDown,
     goal: {
-      core: { value: parseNumber(lot.goal), unit: draft.unit },
+      core: { value: parseTemperature(lot.goal, draft.unit), unit: draft.unit },
       holdSeconds: holdMinutes === null ? -1 : Math.round(60 * holdMinutes),
     },
     addAtMinutes: wholeOrNull(lot.addAt),
-    height: lot.height.trim() === '' ? null : { value: parseNumber(lot.height), unit: lot.heightUnit },
+    height: lot.height.trim() === '' ? null : { value: parseLength(lot.height, lot.heightUnit), unit: lot.heightUnit },
     sizes: {
       basis: lot.basis,
       count: wholeOrNull(lot.count),
-      mass: { value: parseNumber(lot.mass), unit: lot.massUnit },
+      mass: { value: parseMass(lot.mass, lot.massUnit), unit: lot.massUnit },
       spreadPercent: parseNumber(lot.spread),
       each: eachMass(lot),
     },
@@ -89,14 +92,14 @@ function vegetableRequest(lot: VegetableDraft): Lots<'vegetables'> {
     vessel: lot.vessel,
     leavesWhenDone: lot.leavesWhenDone,
     goal: lot.goal,
-    size: { value: parseNumber(lot.size), unit: lot.sizeUnit },
-    amount: { value: parseNumber(lot.amount), unit: lot.amountUnit },
+    size: { value: parseLength(lot.size, lot.sizeUnit), unit: lot.sizeUnit },
+    amount: { value: parseMass(lot.amount, lot.amountUnit), unit: lot.amountUnit },
     addAtMinutes: wholeOrNull(lot.addAt),
   };
 }
 
-function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
-  const side = (text: string) => ({ value: parseNumber(text), unit: vessel.sideUnit });
+export function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
+  const side = (text: string) => ({ value: parseLength(text, vessel.sideUnit), unit: vessel.sideUnit });
   return {
     kind: vessel.kind,
     shelf: vessel.shelf === 'usual' ? null : vessel.shelf,
@@ -117,7 +120,7 @@ function stepRequest(step: StepDraft, draft: TrayDraft): Lots<'steps'> {
     setting:
       step.kind === 'grill' && step.setting.trim() === ''
         ? null
-        : { value: parseNumber(step.setting), unit: draft.unit },
+        : { value: parseTemperature(step.setting, draft.unit), unit: draft.unit },
     forMinutes: wholeOrNull(step.forMinutes),
     shelf: step.kind === 'grill' || step.kind === 'shelf' ? step.shelf : null,
     vessel: step.kind === 'shelf' ? Math.min(step.vessel, draft.vessels.length - 1) : null,
@@ -126,12 +129,11 @@ function stepRequest(step: StepDraft, draft: TrayDraft): Lots<'steps'> {
 
 /** Text that is no time goes as it is, and the server says what to write. */
 function dinnerIso(draft: TrayDraft, nowMs: number): string {
-  const [, hours, minutes] = /^\s*(\d{1,2})[:.h]?(\d{2})\s*$/.exec(draft.dinnerTime) ?? [];
-  if (hours === undefined || minutes === undefined || Number(hours) > 23 || Number(minutes) > 59)
-    return draft.dinnerTime;
+  const time = parseClock(draft.dinnerTime);
+  if (!time) return draft.dinnerTime;
   const day = new Date(nowMs);
   const ahead = draft.dinner === 'tomorrow' ? 1 : 0;
-  return toLocalIso(new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, Number(hours), Number(minutes)));
+  return toLocalIso(new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, time.hours, time.minutes));
 }
 
 function wholeOrNull(text: string): number | null {

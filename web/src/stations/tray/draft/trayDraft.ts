@@ -28,6 +28,9 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
   ovenStart: 'hot' | 'cold' | 'at';
   ovenStartAt: string;
   unit: TemperatureUnit;
+  /** What new foods are asked in; each carries the unit its own numbers are in. */
+  massUnit: MassUnit;
+  lengthUnit: LengthUnit;
   rest: string;
   /** The tray stays in at least so long, min; empty for as long as its food needs. */
   stayUntil: string;

@@ -8,7 +8,7 @@ import { Picker } from '../../../ui/Picker';
 import { Section } from '../../../ui/Section';
 import { Stepper } from '../../../ui/Stepper';
 import { TextBox } from '../../../ui/TextBox';
-import { massUnits } from '../../../words/units';
+import { massSign } from '../../../words/units';
 import { usualGoal, withCount } from '../draft/changes';
 import type { ChickenDraft } from '../draft/trayDraft';
 import { GoalFields } from './GoalFields';
@@ -171,10 +171,7 @@ export function ChickenFields(props: {
             </Field>
           )}
           {(lot.coats.some((coat) => coat.kind === 'stuffed') || lot.cut === 'stuffedBreast') && (
-            <Field
-              label={`Filling in each, ${massUnits.find((unit) => unit.value === lot.massUnit)?.label ?? 'g'}`}
-              error={error('filling')}
-            >
+            <Field label={`Filling in each, ${massSign[lot.massUnit]}`} error={error('filling')}>
               {(ids) => (
                 <TextBox
                   ids={ids}

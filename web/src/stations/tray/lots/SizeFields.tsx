@@ -3,7 +3,7 @@ import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { TextBox } from '../../../ui/TextBox';
 import { basisWords } from '../../../words/food';
-import { lengthUnits, massUnits } from '../../../words/units';
+import { lengthSign, massSign } from '../../../words/units';
 import type { ChickenDraft } from '../draft/trayDraft';
 
 const spreads = [
@@ -41,11 +41,8 @@ export function SizeFields(props: {
           error={error('sizes.each') ?? firstOfEach(error)}
           value={lot.each}
           placeholder="240 230 130 120"
-          unit={lot.massUnit}
-          unitLabel="Unit of mass"
-          units={massUnits}
+          unit={massSign[lot.massUnit]}
           onText={(each) => onChange({ each })}
-          onUnit={(massUnit) => onChange({ massUnit })}
         />
       ) : (
         <div className="grid gap-3 sm:grid-cols-2">
@@ -54,11 +51,8 @@ export function SizeFields(props: {
               label={lot.basis === 'pack' ? 'Mass of all' : 'Mass of one'}
               error={error('sizes.mass')}
               value={lot.mass}
-              unit={lot.massUnit}
-              unitLabel="Unit of mass"
-              units={massUnits}
+              unit={massSign[lot.massUnit]}
               onText={(mass) => onChange({ mass })}
-              onUnit={(massUnit) => onChange({ massUnit })}
             />
           )}
           <AmountBox
@@ -67,11 +61,8 @@ export function SizeFields(props: {
             error={error('height')}
             value={lot.height}
             placeholder="not measured"
-            unit={lot.heightUnit}
-            unitLabel="Unit of height"
-            units={lengthUnits}
+            unit={lengthSign[lot.heightUnit]}
             onText={(height) => onChange({ height })}
-            onUnit={(heightUnit) => onChange({ heightUnit })}
           />
         </div>
       )}

@@ -7,7 +7,7 @@ import { Section } from '../../../ui/Section';
 import { vegetableCutWords } from '../../../words/food';
 import { tendernessWords } from '../../../words/goals';
 import { sayNumber } from '../../../words/numbers';
-import { lengthUnits, massUnits } from '../../../words/units';
+import { lengthIn, lengthSign, massSign } from '../../../words/units';
 import type { VegetableDraft } from '../draft/trayDraft';
 import { LotTiming } from './LotTiming';
 
@@ -36,8 +36,9 @@ export function VegetableFields(props: {
               onChange={(cut) =>
                 onChange({
                   cut,
-                  size: sayNumber(choice.cuts.find((other) => other.cut === cut)?.usualMm ?? 25),
-                  sizeUnit: 'millimetre',
+                  size: sayNumber(
+                    lengthIn(choice.cuts.find((other) => other.cut === cut)?.usualMm ?? 25, 'millimetre', lot.sizeUnit),
+                  ),
                 })
               }
             />
@@ -48,21 +49,15 @@ export function VegetableFields(props: {
           hint={sized?.sizeMeans}
           error={error('size')}
           value={lot.size}
-          unit={lot.sizeUnit}
-          unitLabel="Unit of size"
-          units={lengthUnits}
+          unit={lengthSign[lot.sizeUnit]}
           onText={(size) => onChange({ size })}
-          onUnit={(sizeUnit) => onChange({ sizeUnit })}
         />
         <AmountBox
           label="How much"
           error={error('amount')}
           value={lot.amount}
-          unit={lot.amountUnit}
-          unitLabel="Unit of mass"
-          units={massUnits}
+          unit={massSign[lot.amountUnit]}
           onText={(amount) => onChange({ amount })}
-          onUnit={(amountUnit) => onChange({ amountUnit })}
         />
       </div>
       <Field label="Where" error={error('place') ?? error('vessel')}>

@@ -3,7 +3,7 @@ import { coatsInWords } from '../../../coats/coatDraft';
 import { vegetableCutWords } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
 import type { TrayNames } from '../../../words/trayNames';
-import { massUnits } from '../../../words/units';
+import { lengthIn, lengthSign, massSign } from '../../../words/units';
 import type { ChickenDraft, VegetableDraft } from '../draft/trayDraft';
 
 /** "6 bone-in thighs" */
@@ -14,7 +14,7 @@ export function chickenTitle(lot: ChickenDraft, names: TrayNames): string {
 
 /** "990 g, Harvest rub, to 80 °C" */
 export function chickenDetail(lot: ChickenDraft, unit: TemperatureUnit): string {
-  const sign = massUnits.find((unit) => unit.value === lot.massUnit)?.label;
+  const sign = massSign[lot.massUnit];
   const mass = {
     pack: `${lot.mass} ${sign}`,
     piece: `${lot.mass} ${sign} each`,
@@ -26,9 +26,7 @@ export function chickenDetail(lot: ChickenDraft, unit: TemperatureUnit): string 
 
 /** "300 g, 25 mm cubes" */
 export function vegetableDetail(lot: VegetableDraft): string {
-  const mass = massUnits.find((unit) => unit.value === lot.amountUnit)?.label;
-  const length = lot.sizeUnit === 'inch' ? 'in' : 'mm';
-  return `${lot.amount} ${mass}, ${lot.size} ${length} ${vegetableCutWords[lot.cut]}${addedWords(lot)}`;
+  return `${lot.amount} ${massSign[lot.amountUnit]}, ${lot.size} ${lengthSign[lot.sizeUnit]} ${vegetableCutWords[lot.cut]}${addedWords(lot)}`;
 }
 
 const addedWords = ({ addAt }: { addAt: string }) => (addAt === '0' ? '' : `, in after ${addAt} min`);
@@ -36,5 +34,5 @@ const addedWords = ({ addAt }: { addAt: string }) => (addAt === '0' ? '' : `, in
 /** What a height that was not measured is taken for. */
 export function guessedHeight(heightMm: number | undefined, lot: ChickenDraft): string | undefined {
   if (heightMm === undefined || lot.basis === 'height') return undefined;
-  return `Guessed at ${lot.heightUnit === 'inch' ? `${(heightMm / 25.4).toFixed(1)} in` : `${Math.round(heightMm)} mm`}.`;
+  return `Guessed at ${lengthIn(heightMm, 'millimetre', lot.heightUnit)} ${lengthSign[lot.heightUnit]}.`;
 }

@@ -1,11 +1,14 @@
 import type { OvenShelf, TrayMaterial, VesselKind } from '../../../api/types';
+import { AmountBox } from '../../../ui/AmountBox';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { TextBox } from '../../../ui/TextBox';
 import { materialWords, shelfWords, vesselWords } from '../../../words/food';
-import { withOneTray, withSecondTray, withUnit } from '../draft/changes';
+import { unitSign } from '../../../words/temperatures';
+import { lengthSign } from '../../../words/units';
+import { withOneTray, withSecondTray } from '../draft/changes';
 import type { DraftProps, VesselDraft } from '../draft/trayDraft';
 
 const kinds = Object.entries(vesselWords).map(([value, label]) => ({ value: value as VesselKind, label }));
@@ -24,28 +27,13 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
   return (
     <>
       <div className="grid gap-3 sm:grid-cols-2">
-        <Field label="Oven" error={problem?.at('ovenSetting')}>
-          {(ids) => (
-            <div className="grid grid-cols-[1fr_7rem] gap-1">
-              <TextBox
-                ids={ids}
-                value={draft.oven}
-                onText={(oven) => onChange({ ...draft, oven })}
-                inputMode="decimal"
-                className="figures"
-              />
-              <Choice
-                label="Temperatures in"
-                value={draft.unit}
-                options={[
-                  { value: 'celsius', label: '°C' },
-                  { value: 'fahrenheit', label: '°F' },
-                ]}
-                onChange={(unit) => onChange(withUnit(draft, unit))}
-              />
-            </div>
-          )}
-        </Field>
+        <AmountBox
+          label="Oven"
+          error={problem?.at('ovenSetting')}
+          value={draft.oven}
+          unit={unitSign(draft.unit)}
+          onText={(oven) => onChange({ ...draft, oven })}
+        />
         <Field label="Its air" error={problem?.at('ovenMode')}>
           {() => (
             <Choice
@@ -77,7 +65,7 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
           )}
         </Field>
         {draft.ovenStart === 'at' && (
-          <Field label={`It has got to, ${draft.unit === 'celsius' ? '°C' : '°F'}`} error={problem?.at('ovenAtStart')}>
+          <Field label={`It has got to, ${unitSign(draft.unit)}`} error={problem?.at('ovenAtStart')}>
             {(ids) => (
               <TextBox
                 ids={ids}
@@ -155,7 +143,7 @@ function VesselFields(props: {
       </Field>
       {vessel.kind === 'custom' && (
         <>
-          <Field label="Left to right, mm" error={error('width')}>
+          <Field label={`Left to right, ${lengthSign[vessel.sideUnit]}`} error={error('width')}>
             {(ids) => (
               <TextBox
                 ids={ids}
@@ -166,7 +154,7 @@ function VesselFields(props: {
               />
             )}
           </Field>
-          <Field label="Front to back, mm" error={error('depth')}>
+          <Field label={`Front to back, ${lengthSign[vessel.sideUnit]}`} error={error('depth')}>
             {(ids) => (
               <TextBox
                 ids={ids}

@@ -1,4 +1,5 @@
 import type { TrayView } from '../../../api/types';
+import { useUnits } from '../../../kitchen/household';
 import { useTraySection } from '../../../kitchen/queries';
 import { SectionView } from '../../../section/SectionView';
 import { goalC } from '../../../words/goals';
@@ -8,8 +9,8 @@ export function InsideView(props: { view: TrayView; lot: number; minutes: number
   const { view } = props;
   const film = useTraySection(view, props.lot);
   const lot = view.answer?.forecast.lots.find((other) => other.lot === props.lot);
-  const chicken = view.plan.chicken.find((other) => other.id === props.lot);
   const unit = view.plan.ovenSetting.unit;
+  const { length } = useUnits();
   if (!film || !lot) return <p role="status">Cutting it open…</p>;
   return (
     <div className="pt-2">
@@ -18,7 +19,7 @@ export function InsideView(props: { view: TrayView; lot: number; minutes: number
         film={film}
         minutes={props.minutes - lot.inMinutes}
         targetC={goalC(view.plan, props.lot)}
-        units={{ temperature: unit, length: chicken?.height?.unit ?? 'millimetre' }}
+        units={{ temperature: unit, length }}
       />
     </div>
   );

@@ -1,10 +1,9 @@
-import type { KitchenMeasures, SpoonSet } from '../../../api/types';
-import { useSetMeasures } from '../../../kitchen/prepQueries';
-import { Choice } from '../../../ui/Choice';
-import { Field } from '../../../ui/Field';
-import { Picker } from '../../../ui/Picker';
-import { Section } from '../../../ui/Section';
-import { spoonSetWords } from '../../../words/prep';
+import type { KitchenMeasures, SpoonSet } from '../api/types';
+import { useSetMeasures } from '../kitchen/prepQueries';
+import { Choice } from '../ui/Choice';
+import { Field } from '../ui/Field';
+import { Picker } from '../ui/Picker';
+import { spoonSetWords } from '../words/prep';
 
 const spoons = (Object.keys(spoonSetWords) as SpoonSet[]).map((value) => ({ value, label: spoonSetWords[value] }));
 
@@ -12,7 +11,7 @@ const spoons = (Object.keys(spoonSetWords) as SpoonSet[]).map((value) => ({ valu
 export function MeasuresFields({ measures }: { measures: KitchenMeasures }) {
   const change = useSetMeasures(measures);
   return (
-    <Section title="What you measure with" summary={measures.scale ? 'scale and spoons' : 'spoons and cups'}>
+    <>
       <Field label="Spoons and cups">
         {(ids) => (
           <Picker ids={ids} value={measures.spoons} options={spoons} onChange={(value) => change({ spoons: value })} />
@@ -37,6 +36,6 @@ export function MeasuresFields({ measures }: { measures: KitchenMeasures }) {
         ]}
         onChange={(value) => change({ hasJug: value === 'jug' })}
       />
-    </Section>
+    </>
   );
 }
