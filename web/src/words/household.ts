@@ -13,14 +13,10 @@ export function withTemperature(household: Household, temperature: TemperatureUn
 }
 
 /** A part of the kitchen said anew: another unit of temperature takes the dial with it. */
-export const changed = (household: Household, part: Partial<Household>): Household =>
-  part.temperature && part.temperature !== household.temperature && part.dial === undefined
-    ? {
-        ...withTemperature(household, part.temperature),
-        ...part,
-        dial: withTemperature(household, part.temperature).dial,
-      }
-    : { ...household, ...part };
+export const changed = (household: Household, part: Partial<Household>): Household => ({
+  ...(part.temperature && !part.dial ? withTemperature(household, part.temperature) : household),
+  ...part,
+});
 
 /** All units at once, as cooks of one country have them. */
 export const withUnitsOf = (household: Household, whose: 'metric' | 'american'): Household => ({

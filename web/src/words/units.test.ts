@@ -1,6 +1,6 @@
 import { describe, expect, it, test } from 'vitest';
 import type { Household } from '../api/types';
-import { ownedVessel, withTemperature, withUnitsOf, withUsualFirst } from './household';
+import { changed, ownedVessel, withTemperature, withUnitsOf, withUsualFirst } from './household';
 import { parseClock, sayClock, setClockFace } from './times';
 import { lengthIn, massIn, parseLength, parseMass, parseQuantity, parseTemperature } from './units';
 
