@@ -30,7 +30,7 @@ test.beforeEach(async ({ page, kitchen }) => {
 test('every change answers at once and is kept', async ({ page, kitchen }) => {
   const first = await minutes(page);
   await open(page, /^Oven still/);
-  await choose(page, 'Its air', 'Fan');
+  await choose(page, 'Kind of heat', 'Fan');
   await expect.poll(() => minutes(page)).toBeLessThan(first);
   const fan = await minutes(page);
 

@@ -1,4 +1,4 @@
-import { HubConnectionBuilder, HubConnectionState, LogLevel } from '@microsoft/signalr';
+import type { HubConnection } from '@microsoft/signalr';
 import { type QueryClient, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Asking } from './asking';
@@ -12,22 +12,24 @@ export function useLiveNews(): boolean {
   const [connected, setConnected] = useState(true);
 
   useEffect(() => {
-    const connection = new HubConnectionBuilder()
-      .withUrl('/live')
-      .withAutomaticReconnect({ nextRetryDelayInMilliseconds: () => RETRY_MS })
-      .configureLogging(LogLevel.None)
-      .build();
     let closed = false;
+    let connection: HubConnection | null = null;
 
     // Whatever happened while we were away was missed: ask for everything again.
     const catchUp = () => {
       setConnected(true);
       queries.invalidateQueries();
     };
-    const start = async () => {
-      while (!closed && connection.state === HubConnectionState.Disconnected) {
+    const asking = new Asking((topic) => queries.invalidateQueries({ queryKey: [topic] }));
+    const changed = (topic: string, id: string | null, version: number | null) => {
+      // What is done at the counter follows from the tray.
+      if (topic === 'tray') void asking.about('prep');
+      if (!isKnown(queries, topic, id, version)) void asking.about(topic);
+    };
+    const start = async (live: HubConnection) => {
+      while (!closed && live.state === 'Disconnected') {
         try {
-          await connection.start();
+          await live.start();
           catchUp();
         } catch {
           if (!closed) setConnected(false);
@@ -35,20 +37,24 @@ export function useLiveNews(): boolean {
         }
       }
     };
-
-    const asking = new Asking((topic) => queries.invalidateQueries({ queryKey: [topic] }));
-    connection.on('changed', (topic: string, id: string | null, version: number | null) => {
-      // What is done at the counter follows from the tray.
-      if (topic === 'tray') void asking.about('prep');
-      if (!isKnown(queries, topic, id, version)) void asking.about(topic);
+    // The page is there before its news are: what they come over is fetched meanwhile.
+    void import('@microsoft/signalr').then(({ HubConnectionBuilder, LogLevel }) => {
+      if (closed) return;
+      const live = new HubConnectionBuilder()
+        .withUrl('/live')
+        .withAutomaticReconnect({ nextRetryDelayInMilliseconds: () => RETRY_MS })
+        .configureLogging(LogLevel.None)
+        .build();
+      connection = live;
+      live.on('changed', changed);
+      live.onreconnecting(() => setConnected(false));
+      live.onreconnected(catchUp);
+      live.onclose(() => void start(live));
+      void start(live);
     });
-    connection.onreconnecting(() => setConnected(false));
-    connection.onreconnected(catchUp);
-    connection.onclose(() => void start());
-    void start();
     return () => {
       closed = true;
-      void connection.stop();
+      void connection?.stop();
     };
   }, [queries]);
 

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { useLiveBakes } from '../kitchen/bakes';
 import { SpoonMark } from '../rail/SpoonMark';
+import { HelpButton } from './help/HelpButton';
 import { MarinadeBar } from './marinades/MarinadeBar';
 
 const stations = [
@@ -29,6 +30,12 @@ export function Station(props: {
       data-room={props.room}
       className={`flex min-h-full flex-col bg-paper text-ink ${props.fits ? 'lg:h-dvh lg:min-h-[44rem]' : ''}`}
     >
+      <a
+        href="#work"
+        className="sr-only focus:not-sr-only focus:absolute focus:top-2 focus:left-2 focus:z-50 focus:bg-paper focus:p-3"
+      >
+        Skip to the work
+      </a>
       <header className="flex flex-wrap items-stretch justify-between border-hairline border-b px-3 sm:px-5">
         <p className="hidden items-center gap-2 whitespace-nowrap py-2 font-display font-semibold text-lg sm:flex">
           <SpoonMark className="h-8" />
@@ -55,6 +62,7 @@ export function Station(props: {
               )}
             </NavLink>
           ))}
+          <HelpButton room={props.room} />
         </nav>
       </header>
       {!props.connected && (
@@ -63,7 +71,9 @@ export function Station(props: {
         </p>
       )}
       <MarinadeBar />
-      <main className={props.fits ? 'grow lg:min-h-0' : 'grow'}>{props.children}</main>
+      <main id="work" className={props.fits ? 'grow lg:min-h-0' : 'grow'}>
+        {props.children}
+      </main>
       {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
     </div>
   );

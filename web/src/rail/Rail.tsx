@@ -35,7 +35,8 @@ export function Rail(props: {
   to: number;
   lanes: readonly Lane[];
   marks: readonly RailMark[];
-  spoonAt: number;
+  /** Null where there is nothing to show a minute of. */
+  spoonAt: number | null;
   onSpoon: (at: number) => void;
   spoonText: string;
   /** A stretch that holds for all lanes, such as when everything is good. */
@@ -72,7 +73,7 @@ export function Rail(props: {
         : event.key === 'End'
           ? props.to
           : step
-            ? props.spoonAt + step * MINUTE_MS
+            ? (props.spoonAt ?? props.from) + step * MINUTE_MS
             : null;
     if (target === null) return;
     event.preventDefault();
@@ -107,6 +108,38 @@ export function Rail(props: {
               width={width}
               shape={shape}
             />
+            {props.spoonAt !== null && (
+              <div
+                role="slider"
+                tabIndex={0}
+                aria-label="Minute shown"
+                aria-valuemin={0}
+                aria-valuemax={Math.round((props.to - props.from) / MINUTE_MS)}
+                aria-valuenow={Math.round((props.spoonAt - props.from) / MINUTE_MS)}
+                aria-valuetext={props.spoonText}
+                onKeyDown={onKey}
+                className="pointer-events-none absolute w-11 rounded-md"
+                style={{
+                  left: x(props.spoonAt) - 22,
+                  top: lanesTop - LANES_TOP,
+                  height: height - lanesTop + LANES_TOP,
+                }}
+              >
+                <svg aria-hidden="true" width={44} height={height - lanesTop + LANES_TOP}>
+                  <line
+                    x1={22}
+                    x2={22}
+                    y1={30}
+                    y2={height - lanesTop + LANES_TOP - 3}
+                    stroke="var(--heat)"
+                    strokeWidth={3}
+                  />
+                  <g transform="translate(12,2) scale(1.25)">
+                    <SpoonShape />
+                  </g>
+                </svg>
+              </div>
+            )}
             {props.corner !== undefined && (
               <div className="contents" onPointerDown={(event) => event.stopPropagation()}>
                 <div
@@ -120,7 +153,8 @@ export function Rail(props: {
                     lane.head && (
                       <div
                         key={lane.name}
-                        className="absolute left-0"
+                        // On a narrow screen it lies over the lines of time, and covers them.
+                        className={`absolute left-0 ${namesPx > 0 ? '' : lane.isChosen ? 'bg-paper-deep' : 'bg-paper'}`}
                         style={{
                           top: lanesTop + i * lanePx,
                           width: namesPx === 0 ? width : namesPx - 12,
@@ -133,32 +167,6 @@ export function Rail(props: {
                 )}
               </div>
             )}
-            <div
-              role="slider"
-              tabIndex={0}
-              aria-label="Minute shown"
-              aria-valuemin={0}
-              aria-valuemax={Math.round((props.to - props.from) / MINUTE_MS)}
-              aria-valuenow={Math.round((props.spoonAt - props.from) / MINUTE_MS)}
-              aria-valuetext={props.spoonText}
-              onKeyDown={onKey}
-              className="pointer-events-none absolute w-11 rounded-md"
-              style={{ left: x(props.spoonAt) - 22, top: lanesTop - LANES_TOP, height: height - lanesTop + LANES_TOP }}
-            >
-              <svg aria-hidden="true" width={44} height={height - lanesTop + LANES_TOP}>
-                <line
-                  x1={22}
-                  x2={22}
-                  y1={30}
-                  y2={height - lanesTop + LANES_TOP - 3}
-                  stroke="var(--heat)"
-                  strokeWidth={3}
-                />
-                <g transform="translate(12,2) scale(1.25)">
-                  <SpoonShape />
-                </g>
-              </svg>
-            </div>
           </>
         )}
       </div>

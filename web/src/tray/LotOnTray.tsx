@@ -10,6 +10,14 @@ type Placed = VesselLayout['pieces'][number];
 
 const STEP_MM = 6;
 
+/** What a hand can do to a piece in the picture. */
+export interface PieceHands {
+  onChoose: (lot: number) => void;
+  onPoint: (spot: Spot | null) => void;
+  onGrab: (event: PointerEvent<SVGElement>, spot: Spot) => void;
+  onMove: (spot: Spot) => void;
+}
+
 /** The pieces of one lot: silhouettes by how far they are, the number of the middle on meat, a flag on the slowest. */
 export function LotOnTray(props: {
   food: DrawnFood;
@@ -29,10 +37,7 @@ export function LotOnTray(props: {
   isNumbered: boolean;
   drag: { spot: Spot; dx: number; dy: number } | null;
   sayPiece: (spot: Spot) => string;
-  onChoose: (lot: number) => void;
-  onPoint: (spot: Spot | null) => void;
-  onGrab: (event: PointerEvent<SVGElement>, spot: Spot) => void;
-  onMove: (spot: Spot) => void;
+  hands: PieceHands | null;
 }) {
   const { lot, minutes, textMm } = props;
   return (
@@ -58,10 +63,7 @@ export function LotOnTray(props: {
             // One stop for the tab key per vegetable, one per piece of chicken.
             isStop={lot.isChicken || n === 0}
             label={lot.isChicken || n === 0 ? props.sayPiece(piece.spot) : undefined}
-            onChoose={props.onChoose}
-            onPoint={props.onPoint}
-            onGrab={props.onGrab}
-            onMove={props.onMove}
+            hands={props.hands}
           />
         );
       })}
@@ -127,12 +129,10 @@ const Piece = memo(function Piece(props: {
   y: number;
   isStop: boolean;
   label: string | undefined;
-  onChoose: (lot: number) => void;
-  onPoint: (spot: Spot | null) => void;
-  onGrab: (event: PointerEvent<SVGElement>, spot: Spot) => void;
-  onMove: (spot: Spot) => void;
+  /** Null where the picture is only looked at, as on paper. */
+  hands: PieceHands | null;
 }) {
-  const { spot } = props;
+  const { spot, hands } = props;
   const onKey = (event: KeyboardEvent) => {
     const moves: Record<string, [number, number]> = {
       ArrowLeft: [-STEP_MM, 0],
@@ -143,24 +143,25 @@ const Piece = memo(function Piece(props: {
     const move = moves[event.key];
     if (move) {
       event.preventDefault();
-      props.onMove({ ...spot, xMm: spot.xMm + move[0], yMm: spot.yMm + move[1], isPinned: true });
-    } else if (event.key === 'Enter') props.onChoose(spot.lot);
+      hands?.onMove({ ...spot, xMm: spot.xMm + move[0], yMm: spot.yMm + move[1], isPinned: true });
+    } else if (event.key === 'Enter') hands?.onChoose(spot.lot);
   };
-  const named = props.isStop
-    ? ({ role: 'button', tabIndex: 0, 'aria-label': props.label } as const)
-    : ({ 'aria-hidden': true } as const);
+  const named =
+    props.isStop && hands
+      ? ({ role: 'button', tabIndex: 0, 'aria-label': props.label } as const)
+      : ({ 'aria-hidden': true } as const);
   return (
     // biome-ignore lint/a11y/noStaticElementInteractions: further pieces of a vegetable can be dragged, the first stands for them on the keyboard.
     <g
       {...named}
       transform={`translate(${props.x},${props.y})`}
-      className="food-piece cursor-grab outline-none"
+      className={hands ? 'food-piece cursor-grab outline-none' : ''}
       onKeyDown={onKey}
-      onPointerDown={(event) => props.onGrab(event, spot)}
-      onPointerEnter={() => props.onPoint(spot)}
-      onPointerLeave={() => props.onPoint(null)}
-      onFocus={() => props.onPoint(spot)}
-      onBlur={() => props.onPoint(null)}
+      onPointerDown={(event) => hands?.onGrab(event, spot)}
+      onPointerEnter={() => hands?.onPoint(spot)}
+      onPointerLeave={() => hands?.onPoint(null)}
+      onFocus={() => hands?.onPoint(spot)}
+      onBlur={() => hands?.onPoint(null)}
     >
       {Array.from({ length: props.layers }, (_, under) => props.layers - 1 - under).map((under) => (
         <g

@@ -1,4 +1,4 @@
-import { type PointerEvent, useCallback, useRef, useState } from 'react';
+import { type PointerEvent, useCallback, useMemo, useRef, useState } from 'react';
 import type { LotForecast, Spot, TemperatureUnit, TrayLayout, TrayPlan, VesselLayout } from '../api/types';
 import { halfSize } from '../foods/drawing';
 import { drawnFood } from '../foods/drawnFood';
@@ -19,9 +19,10 @@ export interface TrayPictureProps {
   names: (lot: number) => string;
   /** A piece in a sentence, for a screen reader and for whoever points at it. */
   sayPiece: (spot: Spot) => string;
-  onChoose: (lot: number) => void;
-  onPoint: (spot: Spot | null) => void;
-  onMove: (spot: Spot) => void;
+  /** Left out where the picture is only looked at, as on paper. */
+  onChoose?: (lot: number) => void;
+  onPoint?: (spot: Spot | null) => void;
+  onMove?: (spot: Spot) => void;
   /** The middle's temperature stands on each piece of meat. */
   isNumbered?: boolean;
 }
@@ -61,14 +62,18 @@ function OneVessel(
   const wide = vessel.widthMm + 2 * RIM_MM;
   const deep = vessel.depthMm + 2 * RIM_MM;
 
-  const { onChoose } = props;
+  const { onChoose, onPoint, onMove } = props;
   const begin = useCallback(
     (event: PointerEvent<SVGElement>, spot: Spot) => {
       svg.current?.setPointerCapture(event.pointerId);
-      onChoose(spot.lot);
+      onChoose?.(spot.lot);
       setDrag({ spot, fromX: event.clientX, fromY: event.clientY, dx: 0, dy: 0 });
     },
     [onChoose],
+  );
+  const hands = useMemo(
+    () => (onChoose && onPoint && onMove ? { onChoose, onPoint, onMove, onGrab: begin } : null),
+    [onChoose, onPoint, onMove, begin],
   );
   const follow = (event: PointerEvent<SVGElement>) =>
     setDrag(
@@ -76,7 +81,7 @@ function OneVessel(
     );
   const end = () => {
     if (drag && Math.hypot(drag.dx, drag.dy) > 4)
-      props.onMove({ ...drag.spot, xMm: drag.spot.xMm + drag.dx, yMm: drag.spot.yMm + drag.dy, isPinned: true });
+      props.onMove?.({ ...drag.spot, xMm: drag.spot.xMm + drag.dx, yMm: drag.spot.yMm + drag.dy, isPinned: true });
     setDrag(null);
   };
 
@@ -129,10 +134,7 @@ function OneVessel(
               isNumbered={props.isNumbered ?? true}
               drag={drag}
               sayPiece={props.sayPiece}
-              onChoose={props.onChoose}
-              onPoint={props.onPoint}
-              onGrab={begin}
-              onMove={props.onMove}
+              hands={hands}
             />
           );
         })}

@@ -131,10 +131,10 @@ export function KitchenStation({ connected }: { connected: boolean }) {
               />
             )}
           </Field>
-          <Field label="Its air" error={error('ovenAir')}>
+          <Field label="Kind of heat" error={error('ovenAir')}>
             {() => (
               <Choice
-                label="Its air"
+                label="Kind of heat"
                 value={kitchen.ovenAir}
                 options={[
                   { value: 'still', label: 'Still' },

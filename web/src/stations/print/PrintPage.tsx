@@ -4,6 +4,7 @@ import type { BowlView, PrepView, TrayView } from '../../api/types';
 import { storedCoatsInWords } from '../../coats/coatDraft';
 import { usePrep } from '../../kitchen/prepQueries';
 import { useChoices, useTray } from '../../kitchen/queries';
+import { TrayPicture } from '../../tray/TrayPicture';
 import { Button } from '../../ui/Button';
 import { sayAmounts, sayGrams } from '../../words/amounts';
 import { listed, stepWords, vegetableCutWords } from '../../words/food';
@@ -33,6 +34,23 @@ export function PrintPage() {
         <h1 className="font-semibold text-3xl leading-tight">{tray.plan.name}</h1>
         <p>{whenWords(tray)}</p>
       </header>
+      {tray.answer && (
+        <div className="mx-auto w-[12cm] max-w-full">
+          <TrayPicture
+            plan={tray.plan}
+            layout={tray.answer.layout}
+            lots={tray.answer.forecast.lots}
+            lead={tray.answer.forecast.lead}
+            minutes={tray.answer.forecast.pullMinutes - 1}
+            unit={tray.plan.ovenSetting.unit}
+            maxHeight={300}
+            chosen={null}
+            names={(lot) => names.of(tray.plan, lot)}
+            sayPiece={(spot) => names.of(tray.plan, spot.lot)}
+            isNumbered={false}
+          />
+        </div>
+      )}
       <Food tray={tray} names={names} />
       {prep.bowls.map((bowl) => (
         <BowlPart key={bowl.id} bowl={bowl} />

@@ -1,6 +1,7 @@
 import { type ReactNode, useMemo } from 'react';
 import type { Problem } from '../../api/problem';
 import type { LotForecast, StepKind, TemperatureUnit, TrayView } from '../../api/types';
+import { kitchenNow } from '../../clock/kitchenClock';
 import { heatColour } from '../../curve/ramp';
 import { drawnFood } from '../../foods/drawnFood';
 import { FoodIcon } from '../../foods/FoodIcon';
@@ -78,12 +79,13 @@ export function TrayRail(props: {
   ];
   const lead = answer?.forecast.lots.find((lot) => lot.lot === answer.forecast.lead);
   const shown = lead && strip && lotAt(lead, (props.spoonAt - strip.span.inAt) / MINUTE_MS);
-  const now = strip?.span.inAt ?? 0;
+  // An empty tray has no evening yet: an hour from now on stands for it.
+  const now = strip?.span.inAt ?? HOUR_MS * Math.floor(kitchenNow() / HOUR_MS);
   return (
     <Rail
       from={strip?.span.ovenOnAt ?? now}
-      to={strip ? strip.span.eatAt + AFTER_DINNER_MS : now + 60 * MINUTE_MS}
-      spoonAt={props.spoonAt}
+      to={strip ? strip.span.eatAt + AFTER_DINNER_MS : now + 3 * HOUR_MS}
+      spoonAt={strip ? props.spoonAt : null}
       onSpoon={(at) => strip && props.onSpoon(Math.min(strip.span.eatAt, Math.max(strip.span.inAt, at)))}
       spoonText={`${sayClock(props.spoonAt)}, middle ${sayTemperature(shown?.coldestC ?? 0, unit)}`}
       marks={strip?.marks ?? []}
@@ -96,6 +98,7 @@ export function TrayRail(props: {
 
 /** A window without an end goes on to the end of the rail. */
 const FAR_MINUTES = 600;
+const HOUR_MS = 60 * MINUTE_MS;
 const AFTER_DINNER_MS = 8 * MINUTE_MS;
 
 const ovenDetail = (draft: TrayDraft): string =>

@@ -151,7 +151,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
           </div>
         )}
         <div className="grid min-h-0 grid-cols-1 gap-x-8 gap-y-4 lg:grow lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)_auto]">
-          <div className="flex min-h-0 min-w-0 flex-col">
+          <div className={`flex min-h-0 min-w-0 flex-col ${view.answer ? '' : 'lg:col-span-2'}`}>
             {view.answer ? (
               <PictureView
                 view={view}
@@ -170,7 +170,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
           </div>
           <section
             aria-label="What is chosen"
-            className="order-last min-w-0 pb-4 lg:order-none lg:overflow-y-auto lg:pr-2"
+            className={`order-last min-w-0 pb-4 lg:order-none lg:overflow-y-auto lg:pr-2 ${view.answer || chosen !== null || problem ? '' : 'hidden'}`}
           >
             <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
             <TrayStatus
@@ -186,7 +186,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
               }
               onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
             />
-            <Cautions view={view} />
+            {chosen === null && <Cautions view={view} />}
             <TrayPanel
               {...form}
               view={view}
@@ -201,6 +201,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
               onShow={show}
               onAdopt={adopt}
             />
+            {chosen !== null && <Cautions view={view} />}
           </section>
           <div className="-mx-5 border-hairline border-t px-5 lg:col-span-2">
             <TrayRail

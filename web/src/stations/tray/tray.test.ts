@@ -49,10 +49,10 @@ test('a roomy tray says nothing, a full one what it costs and whether a second i
   expect(crowdingWords(view({ fullness: 'roomy', coverShare: 0.3, isAfresh: false }, null))).toEqual([]);
   const crowded = { fullness: 'crowded', coverShare: 0.66, isAfresh: false };
   expect(crowdingWords(view(crowded, { minutesAdded: 4.2, browningLost: 0.4, secondTraySaves: 2.6 }))).toEqual([
-    'The tray is crowded: 66 % covered, which costs 4 min and leaves it paler. A second tray would be 3 min quicker.',
+    'The tray is crowded, which costs 4 min and leaves it paler. A second tray would be 3 min quicker.',
   ]);
   expect(crowdingWords(view(crowded, { minutesAdded: 0.2, browningLost: 0, secondTraySaves: -1 }))).toEqual([
-    'The tray is crowded: 66 % covered, which costs hardly any time. A second tray would not be quicker.',
+    'The tray is crowded, which costs hardly any time. A second tray would not be quicker.',
   ]);
   expect(crowdingWords(view({ fullness: 'roomy', coverShare: 0.4, isAfresh: true }, null))).toEqual([
     'There was only room after laying everything afresh.',

@@ -11,16 +11,6 @@ export interface TrayKeys {
   redo: () => void;
 }
 
-export const keyWords: readonly [string, string][] = [
-  ['C', 'add chicken'],
-  ['V', 'add a vegetable'],
-  ['N', 'next lot'],
-  ['+ and −', 'more or fewer pieces'],
-  [', and .', 'spoon a minute back or on'],
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Y', 'redo'],
-];
-
 export function useTrayKeys(keys: TrayKeys) {
   useEffect(() => {
     const onKey = (event: KeyboardEvent) => {

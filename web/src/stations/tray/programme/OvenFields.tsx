@@ -34,10 +34,10 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
           unit={unitSign(draft.unit)}
           onText={(oven) => onChange({ ...draft, oven })}
         />
-        <Field label="Its air" error={problem?.at('ovenMode')}>
+        <Field label="Kind of heat" error={problem?.at('ovenMode')}>
           {() => (
             <Choice
-              label="Its air"
+              label="Kind of heat"
               value={draft.ovenMode}
               options={[
                 { value: 'still', label: 'Still' },

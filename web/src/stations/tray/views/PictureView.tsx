@@ -120,9 +120,7 @@ export function crowdingWords({ answer }: Pick<TrayView, 'answer'>): string[] {
       cost.secondTraySaves >= 1
         ? ` A second tray would be ${Math.round(cost.secondTraySaves)} min quicker.`
         : ' A second tray would not be quicker.';
-    sentences.push(
-      `The tray is ${fullest.fullness === 'crowded' ? 'crowded' : 'close'}: ${Math.round(100 * fullest.coverShare)} % covered${costs}.${better}`,
-    );
+    sentences.push(`The tray is ${fullest.fullness === 'crowded' ? 'crowded' : 'close'}${costs}.${better}`);
   }
   if (answer?.layout.vessels.some((vessel) => vessel.isAfresh))
     sentences.push('There was only room after laying everything afresh.');
