@@ -41,11 +41,11 @@ test('pictures for the docs', async ({ browser }) => {
       await expect(page.getByText(/^Coldest/)).toBeVisible();
       await shoot('inside');
       // Potatoes so large that the thighs cannot wait for them: something to propose.
-      await page.getByRole('button', { name: /^potatoes/i }).click();
+      await page.getByRole('button', { name: /^potatoes \d/i }).click();
       await page.getByLabel('Size', { exact: true }).fill('45');
+      await page.getByRole('button', { name: 'Back to the whole tray' }).click();
       await page.getByRole('tab', { name: 'Finish together' }).click();
       await expect(page.getByRole('button', { name: 'Do it like this' }).first()).toBeEnabled({ timeout: 20_000 });
-      await page.getByRole('button', { name: /^potatoes/i }).click();
       await shoot('together');
       await page.getByRole('button', { name: 'Undo' }).click();
       await page.getByRole('tab', { name: 'Other ways' }).click();
@@ -67,6 +67,9 @@ test('pictures for the docs', async ({ browser }) => {
       await page.getByRole('button', { name: 'Read it' }).click();
       await expect(page.getByRole('button', { name: 'Make the tray and the mix' })).toBeVisible();
       await shoot('recipe');
+      await page.goto(`${kitchen.address}/kitchen`);
+      await expect(page.getByRole('heading', { name: 'Your kitchen' })).toBeVisible();
+      await shoot('kitchen');
       await page.goto(`${kitchen.address}/why`);
       await expect(page.getByText('within 0.5°')).toBeVisible();
       await expect(page.getByText('solving', { exact: true })).toHaveCount(0);

@@ -6,9 +6,15 @@ const goTo = (page: Page, station: string) => page.getByRole('link', { name: new
 const ovenOf = async (kitchen: { get: (path: string) => Promise<{ plan: { ovenSetting: { value: number } } }> }) =>
   (await kitchen.get('/api/trays/1')).plan.ovenSetting.value;
 
+/** Where the dial is typed. */
+async function openOven(page: Page) {
+  await page.getByRole('button', { name: /^Oven (still|fan)/ }).click();
+  await expect(oven(page)).toBeVisible();
+}
+
 async function openTray(page: Page, address: string) {
   await page.goto(`${address}/tray`);
-  await expect(oven(page)).toBeVisible();
+  await openOven(page);
 }
 
 test('typed with a dead server: it survives the station, the page and the evening, and says so', async ({
@@ -17,7 +23,7 @@ test('typed with a dead server: it survives the station, the page and the evenin
 }) => {
   await startBake(page, kitchen);
   await goTo(page, 'Tray');
-  await expect(oven(page)).toBeVisible();
+  await openOven(page);
   await kitchen.kill();
   await oven(page).fill('215');
   await expect(page.getByText('Not saved yet: what you typed is kept on this device')).toBeVisible();
@@ -25,6 +31,7 @@ test('typed with a dead server: it survives the station, the page and the evenin
   await readingBox(page).fill('18');
   await page.getByLabel('Seen by eye').fill('Pale still');
   await goTo(page, 'Tray');
+  await openOven(page);
   await expect(oven(page)).toHaveValue('215');
   await goTo(page, 'Oven');
   await expect(readingBox(page)).toHaveValue('18');
@@ -40,6 +47,7 @@ test('typed with a dead server: it survives the station, the page and the evenin
   await page.reload();
   await expect(readingBox(page)).toHaveValue('');
   await goTo(page, 'Tray');
+  await openOven(page);
   await expect(oven(page)).toHaveValue('215');
   await expect(page.getByText('Not saved yet')).toHaveCount(0);
 });

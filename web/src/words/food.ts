@@ -1,6 +1,7 @@
 import type {
   Coating,
   CoatTime,
+  LengthUnit,
   Look,
   MiddleState,
   OvenShelf,
@@ -61,13 +62,29 @@ export const vegetableCutWords: Record<VegetableCut, string> = {
 };
 
 export const vesselWords: Record<VesselKind, string> = {
-  halfSheet: 'half sheet, 44 × 31 cm',
-  quarterSheet: 'quarter sheet, 31 × 22 cm',
-  dish: 'dish, 33 × 23 cm',
-  roundDish: 'round dish, 28 cm',
-  roastingTin: 'roasting tin, 38 × 28 cm',
+  halfSheet: 'half sheet',
+  quarterSheet: 'quarter sheet',
+  dish: 'dish',
+  roundDish: 'round dish',
+  roastingTin: 'roasting tin',
   custom: 'another size',
 };
+
+/** Floors inside, cm and in (common practice). */
+const vesselSizes: Partial<Record<VesselKind, Record<LengthUnit, string>>> = {
+  halfSheet: { millimetre: '44 × 31 cm', inch: '17 × 12 in' },
+  quarterSheet: { millimetre: '31 × 22 cm', inch: '12 × 9 in' },
+  dish: { millimetre: '33 × 23 cm', inch: '13 × 9 in' },
+  roundDish: { millimetre: '28 cm', inch: '11 in' },
+  roastingTin: { millimetre: '38 × 28 cm', inch: '15 × 11 in' },
+};
+
+/** "half sheet, 44 × 31 cm": all kinds to choose from, sizes as this kitchen reads them. */
+export const vesselChoices = (length: LengthUnit): { value: VesselKind; label: string }[] =>
+  (Object.keys(vesselWords) as VesselKind[]).map((value) => ({
+    value,
+    label: [vesselWords[value], vesselSizes[value]?.[length]].filter(Boolean).join(', '),
+  }));
 
 export const shelfWords: Record<OvenShelf, string> = {
   topThird: 'near the top',

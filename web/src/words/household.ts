@@ -1,15 +1,19 @@
 import type { Household, OwnedVessel, TemperatureUnit } from '../api/types';
 import { convertTyped } from './temperatures';
 
-/** A dial is set to the nearest of these. */
-const DIAL_STEP = 5;
+/** A dial has its marks at these. */
+const DIAL_STEP: Record<TemperatureUnit, number> = { celsius: 5, fahrenheit: 25 };
 
 /** The same kitchen with its temperatures in the other unit. */
 export function withTemperature(household: Household, temperature: TemperatureUnit): Household {
   const { value, unit } = household.dial;
   return unit === temperature
     ? { ...household, temperature }
-    : { ...household, temperature, dial: { value: convertTyped(value, temperature, DIAL_STEP), unit: temperature } };
+    : {
+        ...household,
+        temperature,
+        dial: { value: convertTyped(value, temperature, DIAL_STEP[temperature]), unit: temperature },
+      };
 }
 
 /** A part of the kitchen said anew: another unit of temperature takes the dial with it. */

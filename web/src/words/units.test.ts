@@ -96,9 +96,9 @@ test('a kitchen changes its units whole, and its dial with them', () => {
     mass: 'ounce',
     length: 'inch',
     clock: 'twelve',
-    dial: { value: 390, unit: 'fahrenheit' },
+    dial: { value: 400, unit: 'fahrenheit' },
   });
-  expect(changed(kitchen, { temperature: 'fahrenheit' }).dial).toEqual({ value: 390, unit: 'fahrenheit' });
+  expect(changed(kitchen, { temperature: 'fahrenheit' }).dial).toEqual({ value: 400, unit: 'fahrenheit' });
   expect(changed(kitchen, { temperature: 'celsius', heads: 3 })).toEqual({ ...kitchen, heads: 3 });
   const dial = { value: 425, unit: 'fahrenheit' } as const;
   expect(changed(kitchen, { temperature: 'fahrenheit', dial }).dial).toEqual(dial);

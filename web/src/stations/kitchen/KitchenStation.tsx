@@ -1,7 +1,7 @@
 import { Plus, X } from 'lucide-react';
 import { type ReactNode, useEffect, useState } from 'react';
 import { Problem } from '../../api/problem';
-import type { Household, OwnedVessel, VesselKind } from '../../api/types';
+import type { Household, OwnedVessel } from '../../api/types';
 import { Station } from '../../frame/Station';
 import { MeasuresFields } from '../../household/MeasuresFields';
 import { useHousehold, useSaveHousehold } from '../../kitchen/household';
@@ -15,16 +15,13 @@ import { Picker } from '../../ui/Picker';
 import { Refusal } from '../../ui/Refusal';
 import { Stepper } from '../../ui/Stepper';
 import { TextBox } from '../../ui/TextBox';
-import { vesselWords } from '../../words/food';
+import { vesselChoices } from '../../words/food';
 import { ownedVessel, withUsualFirst } from '../../words/household';
 import { unitSign } from '../../words/temperatures';
 import { parseTemperature } from '../../words/units';
 
 const MOST_VESSELS = 8;
 const MOST_COOKS = 6;
-const kinds = (Object.entries(vesselWords) as [VesselKind, string][])
-  .filter(([kind]) => kind !== 'custom')
-  .map(([value, label]) => ({ value, label }));
 
 /** What is said once of the kitchen and holds everywhere. */
 export function KitchenStation({ connected }: { connected: boolean }) {
@@ -177,7 +174,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                   <Picker
                     ids={{ id: `vessel-${at}`, labelId: `vessel-${at}`, describedBy: undefined, invalid: false }}
                     value={owned.vessel.kind}
-                    options={kinds}
+                    options={vesselChoices(kitchen.length).filter(({ value }) => value !== 'custom')}
                     onChange={(kind) =>
                       vessels(
                         kitchen.vessels.map((other, i) =>

@@ -102,7 +102,7 @@ const HOUR_MS = 60 * MINUTE_MS;
 const AFTER_DINNER_MS = 8 * MINUTE_MS;
 
 const ovenDetail = (draft: TrayDraft): string =>
-  `${draft.ovenMode} ${draft.oven} ${unitSign(draft.unit)}, ${draft.vessels.map((vessel) => vesselWords[vessel.kind].split(',')[0]).join(', ')}`;
+  `${draft.ovenMode} ${draft.oven} ${unitSign(draft.unit)}, ${draft.vessels.map((vessel) => vesselWords[vessel.kind]).join(', ')}`;
 
 const tendingDetail = (draft: TrayDraft): string =>
   draft.steps.map((step) => `${stepWords[step.kind]} ${step.at}`).join(', ') || 'nothing to do meanwhile';

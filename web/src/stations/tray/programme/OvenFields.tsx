@@ -1,17 +1,15 @@
-import type { OvenShelf, TrayMaterial, VesselKind } from '../../../api/types';
+import type { OvenShelf, TrayMaterial } from '../../../api/types';
 import { AmountBox } from '../../../ui/AmountBox';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Picker } from '../../../ui/Picker';
 import { TextBox } from '../../../ui/TextBox';
-import { materialWords, shelfWords, vesselWords } from '../../../words/food';
+import { materialWords, shelfWords, vesselChoices } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
 import { lengthSign } from '../../../words/units';
 import { withOneTray, withSecondTray } from '../draft/changes';
 import type { DraftProps, VesselDraft } from '../draft/trayDraft';
-
-const kinds = Object.entries(vesselWords).map(([value, label]) => ({ value: value as VesselKind, label }));
 
 const shelves = [
   { value: 'usual', label: 'the usual' },
@@ -122,7 +120,7 @@ function VesselFields(props: {
           <Picker
             ids={ids}
             value={vessel.kind}
-            options={kinds}
+            options={vesselChoices(vessel.sideUnit)}
             onChange={(kind) => onChange({ kind, rack: kind === 'roastingTin', madeOf: 'usual' })}
           />
         )}

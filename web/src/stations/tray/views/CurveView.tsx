@@ -10,7 +10,7 @@ export function CurveView(props: { view: TrayView; lot: number; spoonAt: number;
   if (!answer || !lot) return null;
   const inAt = Date.parse(answer.timing.inAt);
   return (
-    <div className="pt-2">
+    <div className="min-w-0 overflow-hidden pt-2">
       <p className="font-semibold text-lg first-letter:uppercase">{props.name}, the heaviest piece</p>
       <CurvePlot
         curve={lot.curve}

@@ -35,16 +35,16 @@ export function Headline(props: {
           {plan.eatAt && !props.view.eatAtHasPassed ? '' : 'In now: '}
           {goodSentence(forecast, clock)}
         </h1>
-        <dl className="flex flex-wrap gap-x-6 gap-y-1 pt-2">
-          <Fact name="Oven on" value={sayClock(timing.ovenOnAt)} />
-          <Fact name="In" value={sayClock(timing.inAt)} />
-          <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
-          <Fact name="Out" value={sayClock(timing.outAt)} />
-          <Fact name="Eat" value={sayClock(timing.eatAt)} />
-          <div className="self-end">
-            <WhyButton reasons={answer.why} />
-          </div>
-        </dl>
+        <div className="flex flex-wrap items-end gap-x-6 pt-2">
+          <dl className="flex flex-wrap gap-x-6 gap-y-1">
+            <Fact name="Oven on" value={sayClock(timing.ovenOnAt)} />
+            <Fact name="In" value={sayClock(timing.inAt)} />
+            <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
+            <Fact name="Out" value={sayClock(timing.outAt)} />
+            <Fact name="Eat" value={sayClock(timing.eatAt)} />
+          </dl>
+          <WhyButton reasons={answer.why} />
+        </div>
         <p className="pt-1 text-[0.92rem] text-ink-soft">
           Done after <span className="figures">{bandWords(forecast.toTarget)}</span>: a forecast. Only a measured
           temperature says serve.

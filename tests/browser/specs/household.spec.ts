@@ -1,0 +1,67 @@
+import type { Page } from '@playwright/test';
+import { expect, KitchenServer, test } from '../kitchen';
+
+/** Units of the other kind, and times of day after noon by the other clock, in what the page shows. */
+const foreign = /°C|\d\s?(g|kg|mm|cm)\b|\b(1[3-9]|2[0-3]):\d\d\b/;
+
+/** A safety rule is said as it is published, in both units. */
+const shown = async (page: Page) => ((await page.locator('body').textContent()) ?? '').replaceAll('(73.9 °C)', '');
+
+test('a kitchen is asked three questions once, and everything on the tray obeys', async ({ page }) => {
+  const kitchen = await KitchenServer.create({ demo: false });
+  try {
+    await page.goto(`${kitchen.address}/tray`);
+    const questions = page.getByRole('region', { name: 'Your kitchen, once' });
+    await questions.getByRole('radio', { name: '°F and ounces' }).click();
+    await questions.getByRole('radio', { name: 'Dish' }).click();
+    await questions.getByRole('radio', { name: 'Nothing yet' }).click();
+    await expect(questions).toContainText('Times alone do not say that chicken is safe');
+    await questions.getByRole('button', { name: 'That is my kitchen' }).click();
+    await expect(questions).toHaveCount(0);
+    await page.reload();
+    await expect(page.getByRole('heading', { name: 'An empty tray' })).toBeVisible();
+    await expect(questions).toHaveCount(0);
+
+    await page.getByRole('button', { name: 'Try it with thighs, potatoes and carrots' }).click();
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^In now: .* [pm]{2}/);
+    const plan = async () => (await kitchen.get('/api/tray')).plan;
+    await expect.poll(async () => (await plan()).ovenSetting.unit).toBe('fahrenheit');
+    expect((await plan()).chicken[0].sizes.mass.unit).toBe('ounce');
+    for (const panel of [/^\d+ bone-in thighs/, /^carrots \d/i, /^Oven /, /^Hands/]) {
+      await page.getByRole('button', { name: panel }).first().click();
+      await expect(page.getByRole('button', { name: panel }).first()).toHaveAttribute('aria-expanded', 'true');
+      expect(await shown(page), String(panel)).not.toMatch(foreign);
+    }
+    await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
+    await page.getByLabel('Mass of all').fill('2 lb 4 oz');
+    await expect.poll(async () => (await plan()).chicken[0].sizes.mass).toEqual({ value: 36, unit: 'ounce' });
+    await page.getByRole('radio', { name: 'Tomorrow' }).click();
+    await page.getByLabel('Dinner time').fill('6:45 pm');
+    await expect.poll(async () => new Date((await plan()).eatAt).getMinutes()).toBe(45);
+    await expect(page.getByRole('definition').last()).toHaveText('6:45 pm');
+  } finally {
+    await kitchen.close();
+  }
+});
+
+test('the kitchen is changed on one device and seen on the other; what cannot be is said at its field', async ({
+  page,
+  kitchen,
+  context,
+}) => {
+  await page.goto(`${kitchen.address}/kitchen`);
+  const other = await context.newPage();
+  await other.goto(`${kitchen.address}/tray`);
+  await expect(other.getByText(/still 205 °C/).first()).toBeVisible();
+  await page.getByRole('radio', { name: '6:45 pm' }).click();
+  await expect(other.getByRole('heading', { level: 1 })).toHaveText(/\d pm$/);
+
+  await page.getByRole('textbox', { name: 'Name of tray 2' }).fill(' ');
+  await page.getByRole('textbox', { name: 'Name of tray 2' }).press('Enter');
+  await expect(page.getByRole('alert')).toContainText('Give it a name');
+  expect((await kitchen.get('/api/kitchen')).household.vessels[1].name).toBe('Blue dish');
+  await page.getByRole('button', { name: 'Make it the usual one' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.vessels[0].name).toBe('Blue dish');
+  await page.getByRole('button', { name: 'Baking sheet is gone' }).click();
+  await expect(page.getByRole('button', { name: 'Blue dish is gone' })).toBeDisabled();
+});
