@@ -8,30 +8,32 @@ const EVERY_MINUTES = 5;
 export function CurveTable(props: { curve: readonly CurvePoint[]; startAt: number; unit: TemperatureUnit }) {
   const last = props.curve.length - 1;
   return (
-    <table className="sr-only">
-      <caption>Predicted temperatures, every {EVERY_MINUTES} minutes</caption>
-      <thead>
-        <tr>
-          <th scope="col">Time</th>
-          <th scope="col">Middle</th>
-          <th scope="col">Between</th>
-          <th scope="col">Outside</th>
-        </tr>
-      </thead>
-      <tbody>
-        {props.curve
-          .filter((point, i) => point.minutes % EVERY_MINUTES === 0 || i === last)
-          .map((point) => (
-            <tr key={point.minutes}>
-              <th scope="row">{sayClock(props.startAt + point.minutes * MINUTE_MS)}</th>
-              <td>{sayTemperature(point.coldestC, props.unit)}</td>
-              <td>
-                {sayTemperature(point.coldestLowC, props.unit)} and {sayTemperature(point.coldestHighC, props.unit)}
-              </td>
-              <td>{sayTemperature(point.surfaceC, props.unit)}</td>
-            </tr>
-          ))}
-      </tbody>
-    </table>
+    <div className="sr-only">
+      <table>
+        <caption>Predicted temperatures, every {EVERY_MINUTES} minutes</caption>
+        <thead>
+          <tr>
+            <th scope="col">Time</th>
+            <th scope="col">Middle</th>
+            <th scope="col">Between</th>
+            <th scope="col">Outside</th>
+          </tr>
+        </thead>
+        <tbody>
+          {props.curve
+            .filter((point, i) => point.minutes % EVERY_MINUTES === 0 || i === last)
+            .map((point) => (
+              <tr key={point.minutes}>
+                <th scope="row">{sayClock(props.startAt + point.minutes * MINUTE_MS)}</th>
+                <td>{sayTemperature(point.coldestC, props.unit)}</td>
+                <td>
+                  {sayTemperature(point.coldestLowC, props.unit)} and {sayTemperature(point.coldestHighC, props.unit)}
+                </td>
+                <td>{sayTemperature(point.surfaceC, props.unit)}</td>
+              </tr>
+            ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -22,9 +22,9 @@ export function LogEntry(props: { bake: WholeBake; spoonMinute: number; onDelete
   const outMinutes = out && Math.round((Date.parse(out.at) - start) / MINUTE_MS);
   return (
     <article aria-label={bake.name}>
-      <div className="flex items-start justify-between gap-4">
+      <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
         <div>
-          <h2 className="font-semibold text-4xl leading-tight">{bake.name}</h2>
+          <h2 className="font-semibold break-words text-3xl leading-tight sm:text-4xl">{bake.name}</h2>
           <p className="text-ink-soft text-lg">{sayDay(startedAt)}</p>
         </div>
         <DeleteButton bake={bake} onDeleted={props.onDeleted} />
