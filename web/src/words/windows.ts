@@ -13,15 +13,6 @@ export const clockFrom =
 export const burnsFirst = ({ opensMinutes, pastMinutes }: GoodWindow) =>
   opensMinutes !== null && pastMinutes !== null && pastMinutes < opensMinutes;
 
-/** "18:36–18:48"; from when to when a lot is good, from safe or tender to past. */
-export function goodWords(window: GoodWindow, clock: Clock): string {
-  if (window.opensMinutes === null) return 'not in this oven';
-  if (burnsFirst(window)) return 'burns first';
-  return window.pastMinutes === null
-    ? `from ${clock(window.opensMinutes)}`
-    : `${clock(window.opensMinutes)}–${clock(window.pastMinutes)}`;
-}
-
 /** All lots at once: the stretch, or how long the first waits past its best. */
 export function togetherWords(
   forecast: Pick<TrayForecast, 'together' | 'apartMinutes' | 'pullMinutes'>,

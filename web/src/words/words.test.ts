@@ -3,7 +3,7 @@ import type { LotForecast } from '../api/types';
 import { parseNumber, sayNumber } from './numbers';
 import { convertTyped, sayRise, sayTemperature, sayTyped } from './temperatures';
 import { sayElapsed, sayFromNow, toLocalIso } from './times';
-import { clockFrom, goodWords, togetherWords, windowSentence } from './windows';
+import { clockFrom, goodSentence, togetherWords, windowSentence } from './windows';
 
 test.each([
   ['1.2', 1.2],
@@ -55,11 +55,7 @@ test('a window is told on the clock, with how sure it is, and says when there is
     goodSooner: { ...good, opensMinutes: 29, pastMinutes: 50 },
     goodLater: { ...good, opensMinutes: 37, pastMinutes: 59 },
   } as LotForecast;
-  expect(goodWords(good, clock)).toBe(`${hour}:33–${hour}:58`);
-  expect(goodWords({ ...good, pastMinutes: null }, clock)).toBe(`from ${hour}:33`);
-  expect(goodWords({ ...good, opensMinutes: null }, clock)).toBe('not in this oven');
   const burnt = { opensMinutes: 33, bestFromMinutes: null, bestUntilMinutes: null, pastMinutes: 30 };
-  expect(goodWords(burnt, clock)).toBe('burns first');
   expect(windowSentence({ ...lot, good: burnt }, clock)).toMatch(/^Burnt from \d\d:30, before it is safe at \d\d:33/);
   expect(windowSentence(lot, clock)).toBe(
     `Safe from ${hour}:33 (${hour}:29 to ${hour}:37), best ${hour}:38 to ${hour}:48, past from ${hour}:58 (${hour}:50 to ${hour}:59).`,
@@ -86,4 +82,21 @@ test.each([
   [0.04, 'celsius', 'holding its temperature'],
 ] as const)('a rise of %d °C in %s is said', (rise, unit, said) => {
   expect(sayRise(rise, unit)).toBe(said);
+});
+
+test('the headline says when all is good, or how far it is apart', () => {
+  const clock = (minutes: number) => `${minutes}`;
+  const good = { opensMinutes: 30, bestFromMinutes: 32, bestUntilMinutes: 38, pastMinutes: 41 };
+  const one = (window: object) =>
+    goodSentence({ together: null, apartMinutes: 0, pullMinutes: 33, lots: [{ good: { ...good, ...window } }] }, clock);
+  expect(one({})).toBe('Good from 30 to 41');
+  expect(one({ pastMinutes: null })).toBe('Good from 30');
+  expect(one({ opensMinutes: null })).toBe('Not done in this oven');
+  expect(one({ pastMinutes: 29 })).toBe('Burns before it is done');
+  const two = (together: { fromMinutes: number; untilMinutes: number } | null, apartMinutes: number) =>
+    goodSentence({ together, apartMinutes, pullMinutes: 33, lots: [{ good }, { good }] }, clock);
+  expect(two({ fromMinutes: 32, untilMinutes: 38 }, 0)).toBe('Good together from 32 to 38');
+  expect(two({ fromMinutes: 32, untilMinutes: 32 }, 0)).toBe('Good together at 32');
+  expect(two(null, 12.4)).toBe('12 min apart, out at 33');
+  expect(two(null, 0.4)).toBe('Good together at 33');
 });

@@ -203,7 +203,7 @@ function handSpans(view: TrayView, span: RailSpan, names: TrayNames): Span[] {
     acts.set(minute, [...(acts.get(minute) ?? []), { what, sign }]);
   const toMinutes = (at: number) => Math.round((at - span.inAt) / MINUTE_MS);
   add(0, 'in', 'tray');
-  add(toMinutes(span.outAt), 'all out', 'tray');
+  add(toMinutes(span.outAt), 'out', 'tray');
   add(toMinutes(span.eatAt), 'eat', 'plate');
   for (const step of plan.steps) add(step.atMinutes, stepWords[step.kind], stepSigns[step.kind]);
   for (const step of answer?.coatSteps ?? []) add(step.atMinutes, step.title, 'brush');

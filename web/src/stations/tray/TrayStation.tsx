@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { type ReactNode, useCallback, useMemo, useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import { api, unwrap } from '../../api/client';
 import { commandHead, useCommand } from '../../api/command';
@@ -129,29 +129,19 @@ export function TrayStation({ connected }: { connected: boolean }) {
       bar={<TrayBar {...form} view={view} saving={saving} onShow={show} onStep={step} />}
       fits
     >
-      <div className="mx-auto flex max-w-[100rem] flex-col gap-y-2 px-5 pt-2.5 lg:h-full">
-        {view.answer ? (
-          <Headline
-            view={view}
-            stale={saving || problem !== null}
-            refused={whereabouts === 'refused'}
-            ready={ready}
-            onAdopt={(proposal) => adopt(proposal.plan)}
-          >
-            <div className="flex flex-wrap items-end gap-x-4 gap-y-2 lg:flex-nowrap">
-              <div className="w-[22.5rem] max-w-full">
-                <DinnerField {...form} />
-              </div>
-              <StartButton view={view} ready={ready} />
-            </div>
-          </Headline>
-        ) : (
-          <div className="w-[22.5rem] max-w-full">
-            <DinnerField {...form} />
-          </div>
-        )}
-        <div className="grid min-h-0 grid-cols-1 gap-x-8 gap-y-4 lg:grow lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)_auto]">
-          <div className={`flex min-h-0 min-w-0 flex-col ${view.answer ? '' : 'lg:col-span-2'}`}>
+      {/* Two columns over the rail; on a narrow screen one, in the order in which a cook needs it. */}
+      <div className="mx-auto flex max-w-[100rem] flex-col gap-x-8 gap-y-2 px-5 pt-2.5 lg:grid lg:h-full lg:grid-cols-[minmax(0,1.04fr)_minmax(0,1fr)] lg:grid-rows-[minmax(0,1fr)_auto]">
+        <div className={column}>
+          {view.answer && (
+            <Headline
+              view={view}
+              stale={saving || problem !== null}
+              refused={whereabouts === 'refused'}
+              ready={ready}
+              onAdopt={(proposal) => adopt(proposal.plan)}
+            />
+          )}
+          <div className="order-4 flex min-h-0 min-w-0 flex-col lg:order-none lg:grow">
             {view.answer ? (
               <PictureView
                 view={view}
@@ -163,15 +153,18 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 onFresh={() => change({ ...draft, spots: [] })}
               />
             ) : (
-              <EmptyTray onSample={() => change(sampleTray(draft, choices))}>
-                {household && !household.household.isSaid && <FirstQuestions view={household} />}
-              </EmptyTray>
+              <EmptyTray onSample={() => change(sampleTray(draft, choices))} />
             )}
           </div>
-          <section
-            aria-label="What is chosen"
-            className={`order-last min-w-0 pb-4 lg:order-none lg:overflow-y-auto lg:pr-2 ${view.answer || chosen !== null || problem ? '' : 'hidden'}`}
-          >
+        </div>
+        <div className={column}>
+          <div className="order-2 flex flex-wrap items-end gap-x-4 gap-y-2 lg:order-none lg:flex-nowrap lg:justify-end">
+            <div className="w-[22.5rem] max-w-full">
+              <DinnerField {...form} />
+            </div>
+            {view.answer && <StartButton view={view} ready={ready} />}
+          </div>
+          <div className="order-3 lg:order-none">
             <ClashPanel clashes={clashes} draft={draft} names={names} onDecide={decide} />
             <TrayStatus
               problem={problem}
@@ -186,6 +179,12 @@ export function TrayStation({ connected }: { connected: boolean }) {
               }
               onLess={() => view.answer && change(withoutLeftOver(draft, view.answer.layout))}
             />
+          </div>
+          <section
+            aria-label="What is chosen"
+            className="order-6 min-w-0 pb-4 lg:order-none lg:min-h-0 lg:grow lg:overflow-y-auto lg:pr-2"
+          >
+            {!view.answer && household && !household.household.isSaid && <FirstQuestions view={household} />}
             {chosen === null && <Cautions view={view} />}
             <TrayPanel
               {...form}
@@ -203,29 +202,32 @@ export function TrayStation({ connected }: { connected: boolean }) {
             />
             {chosen !== null && <Cautions view={view} />}
           </section>
-          <div className="-mx-5 border-hairline border-t px-5 lg:col-span-2">
-            <TrayRail
-              view={view}
-              draft={draft}
-              problem={problem}
-              names={names}
-              chosen={chosen}
-              onChoose={setChosen}
-              spoonAt={spoonAt}
-              onSpoon={moveSpoon}
-              corner={<AddBar draft={draft} choices={choices} onBird={() => setChosen('bird')} onChange={change} />}
-            />
-          </div>
+        </div>
+        <div className="order-5 -mx-5 border-hairline border-t px-5 lg:order-none lg:col-span-2">
+          <TrayRail
+            view={view}
+            draft={draft}
+            problem={problem}
+            names={names}
+            chosen={chosen}
+            onChoose={setChosen}
+            spoonAt={spoonAt}
+            onSpoon={moveSpoon}
+            corner={<AddBar draft={draft} choices={choices} onBird={() => setChosen('bird')} onChange={change} />}
+          />
         </div>
       </div>
     </Station>
   );
 }
 
+/** A column on a wide screen; on a narrow one its parts stand for themselves. */
+const column = 'contents lg:flex lg:min-h-0 lg:min-w-0 lg:flex-col lg:gap-y-2';
+
 /** Three ways in: what is in the fridge, a recipe, a sample. */
-function EmptyTray({ children, onSample }: { children: ReactNode; onSample: () => void }) {
+function EmptyTray({ onSample }: { onSample: () => void }) {
   return (
-    <div className="grid min-h-64 grow content-center gap-8 rounded-lg border-2 border-hairline border-dashed p-6 xl:grid-cols-2">
+    <div className="grid min-h-64 grow content-center rounded-lg border-2 border-hairline border-dashed p-6 sm:p-10">
       <div className="grid content-center gap-3">
         <h1 className="font-semibold text-4xl">An empty tray</h1>
         <p className="max-w-md text-ink-soft text-lg">
@@ -239,7 +241,6 @@ function EmptyTray({ children, onSample }: { children: ReactNode; onSample: () =
           </Link>
         </p>
       </div>
-      {children}
     </div>
   );
 }

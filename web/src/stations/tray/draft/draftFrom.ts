@@ -104,7 +104,7 @@ function vegetableFrom(lot: VegetableLot, units: Units): VegetableDraft {
   };
 }
 
-export function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
+function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
   const side = (typed: Vessel['width'], usualMm: number) =>
     sayNumber(lengthIn(typed?.value ?? usualMm, typed?.unit ?? 'millimetre', units.length));
   return {

@@ -98,7 +98,7 @@ function vegetableRequest(lot: VegetableDraft): Lots<'vegetables'> {
   };
 }
 
-export function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
+function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
   const side = (text: string) => ({ value: parseLength(text, vessel.sideUnit), unit: vessel.sideUnit });
   return {
     kind: vessel.kind,

@@ -1,4 +1,3 @@
-import type { ReactNode } from 'react';
 import type { FinishProposal, TrayView } from '../../../api/types';
 import { useTogether } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
@@ -13,7 +12,6 @@ export function Headline(props: {
   refused: boolean;
   ready: boolean;
   onAdopt: (proposal: FinishProposal) => void;
-  children: ReactNode;
 }) {
   const { plan, answer } = props.view;
   if (!answer) return null;
@@ -21,12 +19,7 @@ export function Headline(props: {
   const clock = clockFrom(Date.parse(timing.inAt));
   const isApart = (forecast.apartMinutes ?? 0) >= 1;
   return (
-    <section
-      aria-label="The answer"
-      aria-live="polite"
-      aria-busy={props.stale}
-      className="grid grid-cols-1 items-start gap-x-6 gap-y-2 lg:grid-cols-[minmax(0,1fr)_auto]"
-    >
+    <section aria-label="The answer" aria-live="polite" aria-busy={props.stale} className="order-1 lg:order-none">
       <div
         className={`min-w-0 ${props.stale ? 'opacity-60 transition-opacity delay-300 motion-reduce:transition-none' : ''}`}
       >
@@ -35,8 +28,8 @@ export function Headline(props: {
           {plan.eatAt && !props.view.eatAtHasPassed ? '' : 'In now: '}
           {goodSentence(forecast, clock)}
         </h1>
-        <div className="flex flex-wrap items-end gap-x-6 pt-2">
-          <dl className="flex flex-wrap gap-x-6 gap-y-1">
+        <div className="flex flex-wrap items-end gap-x-4 gap-y-1 pt-2 sm:gap-x-6">
+          <dl className="flex flex-wrap gap-x-4 gap-y-1 sm:gap-x-6">
             <Fact name="Oven on" value={sayClock(timing.ovenOnAt)} />
             <Fact name="In" value={sayClock(timing.inAt)} />
             <Fact name="First check" value={sayClock(timing.firstCheckAt)} />
@@ -51,7 +44,6 @@ export function Headline(props: {
         </p>
         {isApart && <BestRepair {...props} />}
       </div>
-      {props.children}
     </section>
   );
 }
@@ -63,7 +55,7 @@ function BestRepair(props: { view: TrayView; ready: boolean; onAdopt: (proposal:
   if (!best || asked.data?.version !== props.view.version) return null;
   return (
     <p className="flex flex-wrap items-center gap-3 pt-2">
-      <Button look="heat" disabled={!props.ready} onClick={() => props.onAdopt(best)}>
+      <Button disabled={!props.ready} onClick={() => props.onAdopt(best)}>
         {best.name}
       </Button>
       <span>{best.apartAfter < 1 ? 'and all is good together' : `leaves ${Math.round(best.apartAfter)} min`}</span>

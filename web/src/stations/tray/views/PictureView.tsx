@@ -90,7 +90,7 @@ export function PictureView(props: {
 }
 
 /** How far a vegetable is, in a word. */
-export const tenderWords = (state: FoodState): string =>
+const tenderWords = (state: FoodState): string =>
   ({ waiting: 'not in yet', notYet: 'still firm', ready: 'tender', past: 'past its best' })[state];
 
 /** What cooks out of it by then. */
