@@ -349,6 +349,18 @@ test('why says what the answer rests on, with sources', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'What this rests on' })).toHaveCount(0);
 });
 
+test('the panel gives the focus back: to its row, or to what is put on next', async ({ page }) => {
+  const row = page.getByRole('button', { name: /^6 bone-in thighs/ });
+  await row.click();
+  await page.getByRole('button', { name: 'Back to the whole tray' }).click();
+  await expect(row).toBeFocused();
+  await row.click();
+  await page.getByRole('button', { name: 'Take the 6 bone-in thighs off the tray' }).click();
+  await expect(page.getByRole('button', { name: 'Chicken', exact: true })).toBeFocused();
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(row).toBeVisible();
+});
+
 test('a change on one screen shows on the other', async ({ page, kitchen, context }) => {
   const other = await context.newPage();
   await other.goto(`${kitchen.address}/tray`);

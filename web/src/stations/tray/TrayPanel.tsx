@@ -8,7 +8,7 @@ import { Tabs } from '../../ui/Tabs';
 import { MINUTE_MS } from '../../words/times';
 import type { TrayNames } from '../../words/trayNames';
 import { clockFrom, windowSentence } from '../../words/windows';
-import type { Chosen } from './chosen';
+import { type Chosen, laneId } from './chosen';
 import { withBird } from './draft/changes';
 import type { DraftProps } from './draft/trayDraft';
 import { BirdPanel } from './lots/BirdPanel';
@@ -47,7 +47,7 @@ export function TrayPanel(props: PanelProps) {
   if (chosen === 'bird') return <WholeBird {...props} onClose={close} />;
   if (chosen === 'oven')
     return (
-      <Panel title="Oven and trays" onClose={close}>
+      <Panel of="oven" title="Oven and trays" onClose={close}>
         <div className="grid grid-cols-1 gap-4 pt-2">
           <OvenFields {...form} />
           <DoneFields {...form} profiles={props.choices.profiles} />
@@ -56,7 +56,7 @@ export function TrayPanel(props: PanelProps) {
     );
   if (chosen === 'hands')
     return (
-      <Panel title="Tending" onClose={close}>
+      <Panel of="hands" title="Tending" onClose={close}>
         <div className="grid grid-cols-1 gap-4 pt-2">
           <TendingFields {...form} view={view} ready={props.ready} onShow={props.onShow} />
         </div>
@@ -72,9 +72,10 @@ export function TrayPanel(props: PanelProps) {
       content: <CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={names.of(view.plan, lot)} />,
     },
   ];
-  if (chosen !== null) {
-    const meat = draft.chicken.find((lot) => lot.id === chosen);
-    const vegetable = draft.vegetables.find((lot) => lot.id === chosen);
+  const meat = draft.chicken.find((lot) => lot.id === chosen);
+  const vegetable = draft.vegetables.find((lot) => lot.id === chosen);
+  // A food that is gone, as after an undo, leaves the tray as a whole.
+  if (chosen !== null && (meat || vegetable)) {
     const forecast = view.answer?.forecast.lots.find((lot) => lot.lot === chosen);
     const window = forecast && windowSentence(forecast, clockFrom(Date.parse(view.answer?.timing.inAt ?? '')));
     const fields = (
@@ -84,7 +85,11 @@ export function TrayPanel(props: PanelProps) {
       </div>
     );
     return (
-      <Panel title={meat ? chickenTitle(meat, names) : vegetable ? names.vegetable(vegetable) : ''} onClose={close}>
+      <Panel
+        of={chosen}
+        title={meat ? chickenTitle(meat, names) : vegetable ? names.vegetable(vegetable) : ''}
+        onClose={close}
+      >
         {/* Always the same tree: fields must not be made anew, and shut, when their first answer comes. */}
         <Tabs
           label="Looks at this food"
@@ -133,7 +138,7 @@ function WholeBird(props: PanelProps & { onClose: () => void }) {
     props.onClose();
   };
   return (
-    <Panel title="A whole bird, cut up" onClose={close}>
+    <Panel of="bird" title="A whole bird, cut up" onClose={close}>
       <BirdPanel
         bird={choices.bird}
         massG={Number(address.get('bird')) || choices.bird.usualMassG}
@@ -147,17 +152,23 @@ function WholeBird(props: PanelProps & { onClose: () => void }) {
   );
 }
 
-function Panel(props: { title: string; onClose: () => void; children: ReactNode }) {
+function Panel(props: { of: Chosen; title: string; onClose: () => void; children: ReactNode }) {
+  const { of } = props;
   const top = useRef<HTMLDivElement>(null);
-  // On a narrow screen the panel lies below the rail: what was asked for comes into view.
+  // On a narrow screen the panel lies below the rail: what was asked for comes into view, once, whatever is typed in it then.
   useEffect(() => {
-    if (props.title && !matchMedia('(min-width: 64rem)').matches) top.current?.scrollIntoView({ block: 'start' });
-  }, [props.title]);
+    if (of !== null && !matchMedia('(min-width: 64rem)').matches) top.current?.scrollIntoView({ block: 'start' });
+  }, [of]);
+  // The button that closed it is gone: its row is where a keyboard goes on.
+  const close = () => {
+    props.onClose();
+    document.getElementById(laneId(of))?.focus();
+  };
   return (
     <div>
       <div ref={top} className="flex scroll-mt-2 items-center justify-between gap-3">
         <h2 className="font-semibold text-xl leading-tight first-letter:uppercase">{props.title}</h2>
-        <IconButton name="Back to the whole tray" onClick={props.onClose}>
+        <IconButton name="Back to the whole tray" onClick={close}>
           <X aria-hidden className="size-5" />
         </IconButton>
       </div>

@@ -13,7 +13,7 @@ import { stepWords, vesselWords } from '../../words/food';
 import { sayDegrees, sayTemperature, unitSign } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
 import type { TrayNames } from '../../words/trayNames';
-import { type Chosen, panelOf } from './chosen';
+import { type Chosen, laneId, panelOf } from './chosen';
 import type { TrayDraft } from './draft/trayDraft';
 import { LaneHead } from './lots/LaneHead';
 import { chickenDetail, chickenTitle, vegetableDetail } from './lots/lotWords';
@@ -36,6 +36,7 @@ export function TrayRail(props: {
   const { answer, plan } = view;
   const head = (of: Chosen, name: string, detail: string, refused: boolean, icon?: ReactNode) => (
     <LaneHead
+      id={laneId(of)}
       name={name}
       detail={detail}
       icon={icon}

@@ -1,6 +1,9 @@
 /** What the panel beside the picture is about: a lot by its number, the oven, hands, a bird to be cut up; null for the tray as a whole. */
 export type Chosen = number | 'oven' | 'hands' | 'bird' | null;
 
+/** The row of the rail that opens a panel, by its id on the page. */
+export const laneId = (of: Chosen) => `lane-${of}`;
+
 /** Which panel holds a field of the plan, by the server's name for it; undefined for one that is always in view. */
 export function panelOf(
   field: string,

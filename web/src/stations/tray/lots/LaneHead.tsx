@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 
 /** What a lane of the rail begins with: who it belongs to, in a few words; a tap opens its panel. */
 export function LaneHead(props: {
+  id: string;
   name: string;
   detail: string;
   icon?: ReactNode;
@@ -12,6 +13,7 @@ export function LaneHead(props: {
   return (
     <button
       type="button"
+      id={props.id}
       aria-expanded={props.isOpen}
       onClick={props.onToggle}
       className="flex size-full min-w-0 items-center gap-2 rounded-sm pr-1 text-left leading-tight hover:bg-paper-deep"

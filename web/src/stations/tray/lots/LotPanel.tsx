@@ -29,6 +29,8 @@ export function LotPanel(
       onClick={() => {
         props.onGone();
         onChange(withoutLot(draft, props.lot));
+        // Its row goes with it: what is put on next is where a keyboard goes on.
+        document.getElementById('add-chicken')?.focus();
       }}
     >
       <Trash2 aria-hidden className="size-5" /> Take the {title} off the tray
