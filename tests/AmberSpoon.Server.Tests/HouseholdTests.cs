@@ -56,6 +56,7 @@ public sealed class HouseholdTests
         await kitchen.Send(HttpMethod.Put, "/api/kitchen", Said());
         JsonObject celsius = Said();
         celsius["temperature"] = "celsius";
+        celsius["dial"] = JsonNode.Parse("""{ "value": 200, "unit": "celsius" }""");
         using HttpRequestMessage late = new(HttpMethod.Put, "/api/kitchen") { Content = new StringContent(celsius.ToJsonString(), null, "application/json") };
         late.Headers.TryAddWithoutValidation("If-Match", "\"0\"");
         using HttpResponseMessage answer = await kitchen.Client.SendAsync(late, TestContext.Current.CancellationToken);
@@ -77,6 +78,7 @@ public sealed class HouseholdTests
     [InlineData("cooks", """["Ada", "Ben", "Cy", "Di", "Ed", "Flo", "Gus"]""", "cooks", "At most 6")]
     [InlineData("cooks", "[\"\"]", "cooks[0]", "first name")]
     [InlineData("dial", """{ "value": 425, "unit": "celsius" }""", "dial.value", "Did you mean 425 °F")]
+    [InlineData("dial", """{ "value": 200, "unit": "celsius" }""", "dial.unit", "in the unit this kitchen reads")]
     [InlineData("dial", "null", "dial.value", "Write a temperature")]
     public async Task What_cannot_be_is_said_at_its_field_and_nothing_is_stored(string field, string value, string at, string says)
     {

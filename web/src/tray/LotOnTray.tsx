@@ -41,7 +41,7 @@ export function LotOnTray(props: {
 }) {
   const { lot, minutes, textMm } = props;
   return (
-    <g opacity={minutes >= lot.outMinutes && lot.outMinutes > 0 && lotAt(lot, minutes).where === 'out' ? 0.6 : 1}>
+    <g opacity={lotAt(lot, minutes).where === 'out' ? 0.6 : 1}>
       {props.pieces.map((piece, n) => {
         const held = props.drag?.spot.lot === piece.spot.lot && props.drag.spot.index === piece.spot.index;
         const moment = lotAt(lot, minutes, piece.spot.index);

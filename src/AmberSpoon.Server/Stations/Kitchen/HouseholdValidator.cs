@@ -25,6 +25,11 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdRequest>
         RuleFor(kitchen => kitchen).Custom((kitchen, context) =>
         {
             Check.Temperature(context, kitchen.Dial, "dial.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC);
+            if (kitchen is { Temperature: { } read, Dial.Unit: { } dialled } && dialled != read)
+            {
+                context.Fail("dial.unit", "Say how hot the oven is in the unit this kitchen reads.");
+            }
+
             Vessels(kitchen, context);
             Cooks(kitchen, context);
         });

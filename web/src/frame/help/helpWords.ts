@@ -58,7 +58,7 @@ const helps: Record<string, Help> = {
     lines: [
       'What you say here once is used everywhere: the units you read, the clock, the trays you own, whose safety rule you follow.',
       'New trays begin with your usual oven and the first of your trays.',
-      'In any field another unit may be typed after the number: “1 lb 4 oz”, “¾ in”, “400 °F”.',
+      'After a weight, a size or a temperature another unit may be typed: “1 lb 4 oz”, “¾ in”, “400 °F”.',
     ],
   },
   why: {

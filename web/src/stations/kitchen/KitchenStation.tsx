@@ -47,7 +47,8 @@ export function KitchenStation({ connected }: { connected: boolean }) {
         <header className="md:col-span-2 xl:col-span-3">
           <h1 className="font-semibold text-4xl leading-none tracking-tight">Your kitchen</h1>
           <p className="pt-2 text-ink-soft">
-            Said once here, used everywhere. Another unit can be typed anywhere: “1 lb 4 oz”, “¾ in”.
+            Said once here, used everywhere. After a weight, a size or a temperature another unit may be typed: “1 lb 4
+            oz”, “¾ in”.
           </p>
         </header>
         {problem && problem.status === 409 && (
