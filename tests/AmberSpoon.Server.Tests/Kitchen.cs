@@ -5,6 +5,7 @@ using System.Text.Json.Nodes;
 using AmberSpoon.Store;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
+using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;
@@ -137,7 +138,7 @@ internal sealed class Kitchen : IAsyncDisposable
     public async Task Restart(Action<string>? meanwhile = null)
     {
         await _server.DisposeAsync();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        LetGo();
         meanwhile?.Invoke(File);
         _server = Open();
         Client = _server.CreateClient();
@@ -231,8 +232,18 @@ internal sealed class Kitchen : IAsyncDisposable
     public async ValueTask DisposeAsync()
     {
         await _server.DisposeAsync();
-        Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
+        LetGo();
         Directory.Delete(_folder, recursive: true);
+    }
+
+    /// <summary>
+    /// Closes the connections to this kitchen's file. Those of the kitchens beside it are not ours to close: one that is being
+    /// handed out would be shut under its owner's hands.
+    /// </summary>
+    private void LetGo()
+    {
+        using var file = new SqliteConnection($"Data Source={File};Foreign Keys=True");
+        SqliteConnection.ClearPool(file);
     }
 
     private WebApplicationFactory<Program> Open() => new WebApplicationFactory<Program>().WithWebHostBuilder(host => host
