@@ -27,8 +27,34 @@ public sealed class TendingTests
         return steps.SequenceEqual(steps.OrderBy(step => step.AtMinutes))
             && steps.All(step => step.AtMinutes >= 0 && step.AtMinutes + (step.ForMinutes ?? 0) <= pull)
             && steps.Count(step => step.Kind == StepKind.Turn) is var turns && turns == 0 == (school.Turning == HowOften.Never)
-            && steps.Any(step => step.Kind == StepKind.Cover) == (school.Heat == HeatSchool.CoveredThenOpen);
+            && steps.Any(step => step.Kind == StepKind.Cover) == (school.Heat == HeatSchool.CoveredThenOpen)
+            && NothingIsDoneUnderFoil(steps);
     });
+
+    private static bool NothingIsDoneUnderFoil(IReadOnlyList<PlannedStep> steps)
+    {
+        bool isCovered = false;
+        foreach (PlannedStep step in steps)
+        {
+            isCovered = step.Kind == StepKind.Cover || (isCovered && step.Kind != StepKind.Uncover);
+            if (isCovered && step.Kind != StepKind.Cover)
+            {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    [Fact]
+    public void Foil_off_is_when_hands_turn_and_baste_what_lay_under_it()
+    {
+        var dish = new TendingSchool(HeatSchool.CoveredThenOpen, HowOften.Once, HowOften.Often, DrainsJuices: true);
+        IReadOnlyList<PlannedStep> steps = SchoolSteps.For(dish, 100, new(200, TemperatureUnit.Celsius));
+        Assert.Equal(
+            [(StepKind.Cover, 0), (StepKind.Uncover, 65), (StepKind.Turn, 65), (StepKind.Baste, 65), (StepKind.Drain, 65), (StepKind.Baste, 77), (StepKind.Baste, 89)],
+            steps.Select(step => (step.Kind, step.AtMinutes)));
+    }
 
     /// <summary>Baste at 30 min and then every 10 to 15 (common practice).</summary>
     [Fact]

@@ -43,6 +43,9 @@ public static class SchoolSteps
     {
         var steps = new List<PlannedStep>();
         int latest = pullMinutes - LastCall;
+
+        // Whatever hands do at the food waits until its foil is off: once it is, they do it in one go.
+        int open = school.Heat == HeatSchool.CoveredThenOpen ? Share(0.65) : 0;
         switch (school.Heat)
         {
             case HeatSchool.TwoStage:
@@ -51,7 +54,7 @@ public static class SchoolSteps
                 break;
             case HeatSchool.CoveredThenOpen:
                 steps.Add(new(StepKind.Cover, 0));
-                steps.Add(new(StepKind.Uncover, Share(0.65)));
+                steps.Add(new(StepKind.Uncover, open));
                 break;
             case HeatSchool.GrillFinish:
                 steps.Add(new(StepKind.Grill, Math.Max(1, pullMinutes - GrillFor), ForMinutes: GrillFor));
@@ -63,7 +66,7 @@ public static class SchoolSteps
         steps.AddRange(Times(school.Basting, Share(0.6), firstBaste, BasteEvery).Select(at => new PlannedStep(StepKind.Baste, at)));
         if (school.DrainsJuices)
         {
-            steps.Add(new(StepKind.Drain, Math.Min(FirstBaste, Share(0.65))));
+            steps.Add(new(StepKind.Drain, Math.Max(open, Math.Min(FirstBaste, Share(0.65)))));
         }
 
         return [.. steps.OrderBy(step => step.AtMinutes)];
@@ -73,8 +76,8 @@ public static class SchoolSteps
         IEnumerable<int> Times(HowOften often, int once, int first, int every) => often switch
         {
             HowOften.Never => [],
-            HowOften.Once => [once],
-            _ => Enumerable.Range(0, 1 + (Math.Max(0, latest - first) / every)).Select(n => first + (n * every)).Where(at => at <= latest),
+            HowOften.Once => [Math.Max(open, once)],
+            _ => Enumerable.Range(0, 1 + (Math.Max(0, latest - Math.Max(open, first)) / every)).Select(n => Math.Max(open, first) + (n * every)).Where(at => at <= latest),
         };
     }
 

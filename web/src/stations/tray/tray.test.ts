@@ -1,10 +1,12 @@
 import { expect, test } from 'vitest';
 import type { components } from '../../api/schema';
-import type { RunningMarinade, TrayPlan, TrayView } from '../../api/types';
+import type { RunningMarinade, TrayPlan, TrayView, VegetableChoice } from '../../api/types';
 import { listed } from '../../words/food';
 import { TrayNames } from '../../words/trayNames';
+import { withStep, withVegetable } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { requestFrom } from './draft/requestFrom';
+import type { TrayDraft } from './draft/trayDraft';
 import { earlyStart } from './earlyStart';
 import { railSpan } from './TrayRail';
 import { bandWords } from './views/Headline';
@@ -160,6 +162,50 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
     value: 300,
     unit: 'fahrenheit',
   });
+});
+
+test('a vegetable joins the heap and the tray of the one before it, and never a bed or a scattering', () => {
+  const potato = { kind: 'potato', usualCut: 'cube', cuts: [] } as unknown as VegetableChoice;
+  const after = (part: object) => {
+    const first = withVegetable(
+      { chicken: [], vegetables: [], lengthUnit: 'millimetre', massUnit: 'gram' } as never,
+      potato,
+    );
+    const lot = first.vegetables[0];
+    if (!lot) throw new Error('nothing was added');
+    const { place, layers, vessel } =
+      withVegetable({ ...first, vegetables: [{ ...lot, ...part }] }, potato).vegetables[1] ?? {};
+    return [place, layers, vessel];
+  };
+  expect(after({})).toEqual(['around', '1', 0]);
+  expect(after({ layers: '2' })).toEqual(['around', '2', 0]);
+  expect(after({ vessel: 1 })).toEqual(['around', '1', 1]);
+  expect(after({ place: 'under', layers: '3', vessel: 1 })).toEqual(['around', '1', 0]);
+  expect(after({ place: 'onTop', layers: '2' })).toEqual(['around', '1', 0]);
+});
+
+test('foil that comes off later takes along what was to be done once it is off, and nothing else', () => {
+  const step = (kind: string, at: string) => ({ kind, at, setting: '', forMinutes: '', shelf: 'topThird', vessel: 0 });
+  const steps = [
+    step('turn', '5'),
+    step('cover', '10'),
+    step('look', '20'),
+    step('uncover', '40'),
+    step('turn', '40'),
+    step('baste', '59'),
+    step('grill', '60'),
+  ];
+  const after = (n: number, part: object) =>
+    withStep({ steps } as unknown as TrayDraft, n, part)
+      .steps.map((each) => each.at)
+      .join(' ');
+  expect(after(3, { at: '60' })).toBe('5 10 20 60 60 60 60');
+  expect(after(3, { at: '59' })).toBe('5 10 20 59 59 59 60');
+  // While it is typed, and where it is wrong, the others stay.
+  expect(after(3, { at: '6' })).toBe('5 10 20 6 40 59 60');
+  expect(after(3, { at: '' })).toBe('5 10 20  40 59 60');
+  expect(after(3, { at: '30' })).toBe('5 10 20 30 40 59 60');
+  expect(after(0, { at: '70' })).toBe('70 10 20 40 40 59 60');
 });
 
 test('a tray that goes in much sooner than planned, or before its marinade is done, is asked about', () => {

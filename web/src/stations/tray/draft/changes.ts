@@ -10,7 +10,7 @@ import type {
 import { parseNumber, sayNumber } from '../../../words/numbers';
 import { inUnit } from '../../../words/temperatures';
 import { lengthIn, massIn, parseMass } from '../../../words/units';
-import type { ChickenDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
+import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 /** Changes to a draft: each takes one and gives another. */
 
@@ -135,15 +135,17 @@ function fewer(lot: ChickenDraft, count: number): Partial<ChickenDraft> {
     : withCount(lot, String(count));
 }
 
-/** A vegetable as it is usually cut. */
+/** A vegetable as it is usually cut. It joins the heap, and the tray, of the one that was added before it; under the chicken, or on it, is only what is put there. */
 export function withVegetable(draft: TrayDraft, choice: VegetableChoice): TrayDraft {
+  const before = draft.vegetables.at(-1);
+  const beside = before?.place === 'around' ? before : undefined;
   const lot: VegetableDraft = {
     id: nextId(draft),
     kind: choice.kind,
     cut: choice.usualCut,
     place: 'around',
-    layers: '1',
-    vessel: 0,
+    layers: beside?.layers ?? '1',
+    vessel: beside?.vessel ?? 0,
     leavesWhenDone: false,
     goal: 'tender',
     size: sayNumber(
@@ -243,4 +245,18 @@ export function sampleTray(
   const cut = cuts.find((choice) => choice.cut === 'boneInThigh');
   const roots = vegetables.filter(({ kind }) => kind === 'potato' || kind === 'carrot');
   return roots.reduce(withVegetable, cut ? withChicken(draft, cut) : draft);
+}
+
+const needsNoFoil = (step: StepDraft) => ['turn', 'baste', 'drain', 'grill'].includes(step.kind);
+
+/** A step changed; foil that comes off later takes along what can only be done once it is off. */
+export function withStep(draft: TrayDraft, n: number, part: Partial<StepDraft>): TrayDraft {
+  const steps = draft.steps.map((step, i) => (i === n ? { ...step, ...part } : step));
+  const off = steps[n];
+  if (off?.kind !== 'uncover' || part.at === undefined) return { ...draft, steps };
+  const minute = (step: StepDraft) => Number(step.at.trim() || Number.NaN);
+  const on = steps.filter((step) => step.kind === 'cover' && minute(step) <= minute(off)).map(minute);
+  const isUnder = (step: StepDraft) =>
+    on.length > 0 && needsNoFoil(step) && minute(step) >= Math.max(...on) && minute(step) < minute(off);
+  return { ...draft, steps: steps.map((step) => (isUnder(step) ? { ...step, at: off.at } : step)) };
 }

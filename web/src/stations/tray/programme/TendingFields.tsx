@@ -10,6 +10,7 @@ import { IconButton } from '../../../ui/IconButton';
 import { Refusal } from '../../../ui/Refusal';
 import { TextBox } from '../../../ui/TextBox';
 import { shelfWords, stepWords } from '../../../words/food';
+import { withStep } from '../draft/changes';
 import type { DraftProps, StepDraft } from '../draft/trayDraft';
 import { effectWords } from './effectWords';
 
@@ -42,8 +43,6 @@ export function TendingFields(
       ),
     { onSuccess: props.onShow },
   );
-  const set = (n: number, part: Partial<StepDraft>) =>
-    onChange({ ...draft, steps: draft.steps.map((step, i) => (i === n ? { ...step, ...part } : step)) });
   return (
     <>
       <div className="grid gap-3 sm:grid-cols-2">
@@ -120,7 +119,7 @@ export function TendingFields(
               problem?.at(`steps[${i}].shelf`) ??
               problem?.at(`steps[${i}].vessel`)
             }
-            onChange={(part) => set(i, part)}
+            onChange={(part) => onChange(withStep(draft, i, part))}
             onRemove={() => onChange({ ...draft, steps: draft.steps.filter((_, n) => n !== i) })}
           />
         ))}
