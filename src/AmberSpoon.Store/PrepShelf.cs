@@ -42,7 +42,9 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
     }
 
     public async Task<KitchenMeasures> Measures(CancellationToken cancel) =>
-        (await db.Measures.AsNoTracking().SingleOrDefaultAsync(cancel))?.Measures ?? KitchenMeasures.Usual;
+        await db.Measures.AsNoTracking().SingleOrDefaultAsync(cancel) is { } said ? said.Measures
+            : await db.Households.AsNoTracking().SingleOrDefaultAsync(cancel) is { } kitchen ? KitchenMeasures.UsualFor(kitchen.Household.Units())
+            : KitchenMeasures.Usual;
 
     public Task Save(KitchenMeasures measures, CancellationToken cancel) => db.AllOrNone(
         async () =>

@@ -50,6 +50,73 @@ public sealed class HouseholdTests
     }
 
     [Fact]
+    public async Task Every_sentence_of_the_server_is_in_what_the_kitchen_reads_whatever_the_plan_was_typed_in()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject supper = Kitchen.Supper();
+        supper["vessels"]![0]!["kind"] = "roastingTin";
+        supper["vessels"]![0]!["waterMl"] = 240;
+        supper["chicken"]![0]!["coats"] = JsonNode.Parse("""[{ "kind": "thickMarinade", "when": "before", "mix": "green-yogurt", "isScrapedOff": true }, { "kind": "crumbOverEgg", "when": "on", "mix": "egg-crumb" }, { "kind": "thickMarinade", "when": "atTable", "mix": "green-yogurt" }]""");
+        supper["chicken"]![0]!["skinOn"] = false;
+        await kitchen.SaveTray(supper);
+        JsonObject choice = JsonNode.Parse("""
+            {
+              "serveG": 120, "marinateMinutes": 60, "place": "fridge", "container": "bag", "frozen": { "value": 40, "unit": "millimetre" }, "garnish": false,
+              "heads": 4, "portionG": 130, "packs": [], "bird": { "mass": { "value": 1800, "unit": "gram" }, "price": 9 }
+            }
+            """)!.AsObject();
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice)).Status);
+
+        Assert.Contains("300 g, 25 mm", await Said(kitchen), StringComparison.Ordinal);
+        Assert.Contains("Pour 240 ml in", await Said(kitchen), StringComparison.Ordinal);
+        await kitchen.Send(HttpMethod.Put, "/api/kitchen", Said());
+        string said = await Said(kitchen);
+        Assert.DoesNotMatch(@"\d\s?(g|kg|mm|ml|dm²)\b|\d °C(?! \()|the kilogram", said);
+        Assert.All(
+            ["11 oz, 1 in", "Pour 1 cup in", "Set 4.2 oz aside", "400 °F", "A pack of 2 lb 3 oz, 1 ⅝ in thick, from 0 °F", "the pound", "1 ½ in tall"],
+            words => Assert.True(said.Contains(words, StringComparison.Ordinal), $"“{words}” is not in\n{said}"));
+        Assert.Equal("unitedStates", (string)(await kitchen.Get("/api/prep"))["measures"]!["spoons"]!);
+
+        // What a cook measures with, once said, is not asked of the kitchen again.
+        await kitchen.Send(HttpMethod.Put, "/api/prep/measures", new JsonObject { ["spoons"] = "australian", ["scale"] = "gram", ["hasJug"] = true });
+        Assert.Equal("australian", (string)(await kitchen.Get("/api/prep"))["measures"]!["spoons"]!);
+    }
+
+    [Fact]
+    public async Task A_refusal_is_in_the_unit_that_was_typed_and_on_the_kitchen_s_clock()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.Send(HttpMethod.Put, "/api/kitchen", Said());
+        JsonObject tiny = Kitchen.Supper();
+        tiny["vegetables"]![0]!["amount"] = JsonNode.Parse("""{ "value": 0.1, "unit": "ounce" }""");
+        (int status, JsonNode? refused) = await kitchen.SaveTray(tiny);
+        Assert.Equal(400, status);
+        Assert.Equal("0.1 oz of one vegetable: between 0.7 oz and 8 lb 13 oz is possible.", (string)refused!["errors"]!["vegetables[0].amount.value"]![0]!);
+
+        JsonObject soon = Kitchen.Supper();
+        soon["eatAt"] = "2026-11-26T17:10:00Z";
+        (_, JsonNode? late) = await kitchen.SaveTray(soon);
+        Assert.Matches("^5:10 pm is too soon for this tray. .* dinner is at [56]:\\d\\d pm.$", (string)late!["errors"]!["eatAt"]![0]!);
+    }
+
+    /// <summary>Every sentence of the tray's and the counter's answer.</summary>
+    private static async Task<string> Said(Kitchen kitchen)
+    {
+        JsonNode tray = (await kitchen.Get("/api/tray"))["answer"]!;
+        JsonNode prep = await kitchen.Get("/api/prep");
+        return string.Join("\n",
+        [
+            .. tray["why"]!.AsArray().Select(why => (string)why!["sentence"]!),
+            .. tray["cautions"]!.AsArray().Select(caution => (string)caution!),
+            .. prep["order"]!.AsArray().Select(step => $"{step!["title"]}: {step["detail"]}"),
+            .. prep["bowls"]!.AsArray().SelectMany(bowl => bowl!["judgements"]!.AsArray()).Select(judged => (string)judged!["sentence"]!),
+            .. prep["why"]!.AsArray().Select(why => (string)why!["sentence"]!),
+            (string)prep["thaw"]!["sentence"]!,
+            (string)prep["bird"]!["sentence"]!,
+        ]);
+    }
+
+    [Fact]
     public async Task Two_devices_that_change_it_at_once_are_told_and_the_first_stands()
     {
         await using var kitchen = new Kitchen();

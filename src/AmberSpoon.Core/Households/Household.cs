@@ -36,6 +36,9 @@ public sealed record Household(
     IReadOnlyList<string> Cooks,
     bool IsSaid)
 {
+    /// <summary>What sentences for this household are written in.</summary>
+    public KitchenUnits Units() => new(Temperature, Mass, Length, Clock);
+
     public const int MostVessels = 8;
     public const int MostCooks = 6;
     public const int MostHeads = 20;

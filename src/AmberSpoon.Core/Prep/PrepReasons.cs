@@ -2,6 +2,7 @@ using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Prep;
 
@@ -14,17 +15,18 @@ public static class PrepReasons
     /// <param name="choice">What was decided at the counter.</param>
     /// <param name="meat">The meat on the tray.</param>
     /// <param name="mixes">What is made for it.</param>
-    public static IReadOnlyList<Explanation> For(PrepChoice choice, MeatToCoat meat, IReadOnlyList<Mix> mixes)
+    /// <param name="units">What it is written in.</param>
+    public static IReadOnlyList<Explanation> For(PrepChoice choice, MeatToCoat meat, IReadOnlyList<Mix> mixes, KitchenUnits units)
     {
         var reasons = new List<Explanation>();
         if (mixes.Any(mix => mix.Per == MixBasis.KilogramOfMeat))
         {
-            reasons.Add(new("Amounts", FormattableString.Invariant($"So much to the kilogram, times the mass of the lots it goes on, bones included: {meat.MassG / 1000:0.00} kg on the tray. Then rounded to what you measure with."), Practice));
+            reasons.Add(new("Amounts", $"In proportion to the mass of the lots it goes on, bones included: {units.SayMass(meat.MassG)} on the tray. Then rounded to what you measure with.", Practice));
         }
 
         if (mixes.Any(mix => mix.Per == MixBasis.SquareDecimetre))
         {
-            reasons.Add(new("Amounts by surface", FormattableString.Invariant($"So much to the dm², times the surface of the lots it goes on, good to about a tenth: {meat.SurfaceDm2:0.0} dm² on the tray. Their shapes are those that heat is computed in. Then rounded to what you measure with."), "The heat engine’s shapes, from mass and height"));
+            reasons.Add(new("Amounts by surface", $"In proportion to the surface of the lots it goes on, good to about a tenth: {units.SayArea(meat.SurfaceDm2)} on the tray. Their shapes are those that heat is computed in. Then rounded to what you measure with.", "The heat engine’s shapes, from mass and height"));
         }
 
         if (mixes.Any(mix => mix.Per == MixBasis.AsWritten))
@@ -45,7 +47,7 @@ public static class PrepReasons
 
         if (choice.FrozenMm is not null)
         {
-            reasons.Add(new("Thaw", FormattableString.Invariant($"A block of this mass and thickness warms from {FridgeThaw.FreezerC:0} °C in a fridge of {FridgeThaw.FridgeC:0} °C; melting takes its heat. Give or take a quarter: fridges and packs differ."), "Choi and Okos 1986, ice by Tchigeov 1979, from memory"));
+            reasons.Add(new("Thaw", $"A block of this mass and thickness warms from {units.Say(new(FridgeThaw.FreezerC))} in a fridge of {units.Say(new(FridgeThaw.FridgeC))}; melting takes its heat. Give or take a quarter: fridges and packs differ.", "Choi and Okos 1986, ice by Tchigeov 1979, from memory"));
         }
 
         reasons.Add(new("Portions", "Meat without bones by cut, less the juice the bake costs. Give or take a tenth.", $"{Practice}, and yields from memory"));

@@ -21,9 +21,9 @@ public readonly record struct Temperature(double Celsius) : IComparable<Temperat
 
     public double In(TemperatureUnit unit) => unit == TemperatureUnit.Celsius ? Celsius : Fahrenheit;
 
-    /// <summary>Text for a cook, in whole degrees unless <paramref name="decimals"/> says more: "74 °C", "165 °F".</summary>
+    /// <summary>Text for a cook, in whole degrees unless <paramref name="decimals"/> says more: "74 °C", "165 °F", and never "-0 °F".</summary>
     public string Say(TemperatureUnit unit, int decimals = 0) =>
-        Math.Round(In(unit), decimals, MidpointRounding.AwayFromZero).ToString("F" + decimals, CultureInfo.InvariantCulture)
+        (Math.Round(In(unit), decimals, MidpointRounding.AwayFromZero) + 0.0).ToString("F" + decimals, CultureInfo.InvariantCulture)
         + (unit == TemperatureUnit.Celsius ? " °C" : " °F");
 
     public int CompareTo(Temperature other) => Celsius.CompareTo(other.Celsius);

@@ -120,15 +120,15 @@ public sealed class PrepByHandTests
         Assert.Contains(words ?? string.Empty, said?.Sentence ?? string.Empty, StringComparison.Ordinal);
     }
 
-    /// <summary>On ten dm², after a fifth of the binder and a quarter of the crumb stay on plate and hands.</summary>
+    /// <summary>On six pieces of ten dm², after a fifth of the binder and a quarter of the crumb stay on plate and hands.</summary>
     [Theory]
     [InlineData(MixRole.Crumb, 49, Loudness.Note, "thin", "25 %")]
-    [InlineData(MixRole.Crumb, 50, Loudness.Fine, "4.0 g", "25 %")]
-    [InlineData(MixRole.Crumb, 200, Loudness.Fine, "16.0 g", "25 %")]
+    [InlineData(MixRole.Crumb, 50, Loudness.Fine, "about 7 g on each piece", "25 %")]
+    [InlineData(MixRole.Crumb, 200, Loudness.Fine, "about 27 g on each piece", "25 %")]
     [InlineData(MixRole.Crumb, 202, Loudness.Note, "it falls off", "25 %")]
     [InlineData(MixRole.Binder, 35, Loudness.Note, "thin", "20 %")]
-    [InlineData(MixRole.Binder, 36, Loudness.Fine, "3.0 g", "20 %")]
-    [InlineData(MixRole.Binder, 192, Loudness.Fine, "16.0 g", "20 %")]
+    [InlineData(MixRole.Binder, 36, Loudness.Fine, "about 5 g on each piece", "20 %")]
+    [InlineData(MixRole.Binder, 192, Loudness.Fine, "about 27 g on each piece", "20 %")]
     [InlineData(MixRole.Binder, 194, Loudness.Note, "it slides", "20 %")]
     public void Crumb_and_binder_at_their_bounds(MixRole role, double grams, Loudness level, string words, string waste)
     {
@@ -145,9 +145,9 @@ public sealed class PrepByHandTests
 
     /// <summary>50 g in a large egg, 44 g in a medium one (common practice).</summary>
     [Theory]
-    [InlineData(1, "1 large egg for 10 dm² of meat; of medium ones 2.")]
-    [InlineData(2, "2 large eggs for 10 dm² of meat; of medium ones 3.")]
-    [InlineData(7, "7 large eggs for 10 dm² of meat; of medium ones 8.")]
+    [InlineData(1, "1 large egg for 6 pieces; of medium ones 2.")]
+    [InlineData(2, "2 large eggs for 6 pieces; of medium ones 3.")]
+    [InlineData(7, "7 large eggs for 6 pieces; of medium ones 8.")]
     [InlineData(0, null)]
     public void Eggs_are_counted_in_two_sizes(double eggs, string? sentence) => Assert.Equal(
         sentence,
@@ -156,8 +156,8 @@ public sealed class PrepByHandTests
     /// <summary>120 to 180 ml for 900 g is usual; from 100 to 280 ml to the kilogram nothing is said.</summary>
     [Theory]
     [InlineData(99, 1, Loudness.Note, "Scant")]
-    [InlineData(100, 1, Loudness.Fine, "100 ml to the kilogram")]
-    [InlineData(280, 1, Loudness.Fine, "280 ml to the kilogram")]
+    [InlineData(100, 1, Loudness.Fine, "50 ml for 500 g.")]
+    [InlineData(280, 1, Loudness.Fine, "140 ml for 500 g.")]
     [InlineData(281, 1, Loudness.Note, "More than the meat")]
     [InlineData(200, 0.49, Loudness.Note, "Scant")]
     public void A_marinade_s_volume_at_its_bounds(double waterG, double onMeat, Loudness level, string words)
@@ -173,7 +173,7 @@ public sealed class PrepByHandTests
         // Oil is lighter than water: the same mass is more.
         double gramsPerMl = IngredientTable.For("oil").GramsPerMl;
         Assert.StartsWith(
-            FormattableString.Invariant($"{100 / gramsPerMl:0} ml,"),
+            FormattableString.Invariant($"{5 * Math.Round(20 / gramsPerMl):0} ml for"),
             Said(Asked(Of(MixKind.WetMarinade), parts: [(new("oil", "oil", new(1, MeasureUnit.Gram)), 100, 0)]), Topic.Volume)!.Sentence,
             StringComparison.Ordinal);
     }

@@ -4,6 +4,7 @@ using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
+using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Prep;
@@ -13,7 +14,7 @@ public sealed class PrepReasonsTests
     private static readonly MeatToCoat Meat = new(990, 9.6, 6);
 
     private static string[] Titles(PrepChoice choice, string? mix) =>
-        [.. PrepReasons.For(choice, Meat, mix is null ? [] : [MixLibrary.Find(mix)!.Mix]).Select(reason => reason.Title)];
+        [.. PrepReasons.For(choice, Meat, mix is null ? [] : [MixLibrary.Find(mix)!.Mix], KitchenUnits.Usual).Select(reason => reason.Title)];
 
     [Fact]
     public void Only_what_was_computed_is_explained_and_each_has_its_source()
@@ -22,14 +23,14 @@ public sealed class PrepReasonsTests
         Assert.Contains("Burning", Titles(PrepChoice.Usual, "apricot"));
         Assert.DoesNotContain("Burning", Titles(PrepChoice.Usual, "salt-only"));
         Assert.Contains("Thaw", Titles(PrepChoice.Usual with { FrozenMm = 40 }, "salt-only"));
-        Assert.All(PrepReasons.For(PrepChoice.Usual with { FrozenMm = 40 }, Meat, [MixLibrary.Find("apricot")!.Mix]), reason => Assert.NotEmpty(reason.Source));
+        Assert.All(PrepReasons.For(PrepChoice.Usual with { FrozenMm = 40 }, Meat, [MixLibrary.Find("apricot")!.Mix], KitchenUnits.Usual), reason => Assert.NotEmpty(reason.Source));
     }
 
     [Fact]
     public void Amounts_say_what_they_were_counted_by()
     {
-        Assert.Contains("0.99 kg", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("salt-only")!.Mix])[0].Sentence, StringComparison.Ordinal);
-        Assert.Contains("9.6 dm²", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("egg-crumb")!.Mix])[0].Sentence, StringComparison.Ordinal);
+        Assert.Contains("990 g on the tray", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("salt-only")!.Mix], KitchenUnits.Usual)[0].Sentence, StringComparison.Ordinal);
+        Assert.Contains("9.6 dm²", PrepReasons.For(PrepChoice.Usual, Meat, [MixLibrary.Find("egg-crumb")!.Mix], KitchenUnits.Usual)[0].Sentence, StringComparison.Ordinal);
     }
 
     [Theory]

@@ -78,7 +78,7 @@ public sealed class LotGoalTests
     {
         TrayPlan plan = Plans.Of(Cut.BonelessBreast, 225, 200) with { Profile = profile };
         plan = plan with { Chicken = [plan.Chicken[0] with { SkinOn = false, Goal = new(new EnteredTemperature(goalC, TemperatureUnit.Celsius), holdSeconds) }] };
-        IReadOnlyList<string> cautions = TrayCautions.For(plan, TrayForecaster.Forecast(plan));
+        IReadOnlyList<string> cautions = TrayCautions.For(plan, TrayForecaster.Forecast(plan), KitchenUnits.Usual);
         string[] expected = profile == ProfileId.TimeAndTemperature ? ["very young", says] : says.Length > 0 ? [says] : [];
         Assert.Equal(expected.Length, cautions.Count);
         Assert.All(expected, sentence => Assert.Contains(cautions, caution => caution.Contains(sentence, StringComparison.Ordinal)));
@@ -88,7 +88,7 @@ public sealed class LotGoalTests
     public void Stuffed_breast_is_not_sent_to_the_hold_it_may_not_use()
     {
         TrayPlan plan = Plans.Of(Cut.StuffedBreast, 240, 200, targetC: 63) with { Profile = ProfileId.TimeAndTemperature };
-        Assert.Contains(TrayCautions.For(plan, TrayForecaster.Forecast(plan)), caution => caution.Contains("will not pass", StringComparison.Ordinal) && caution.Contains("of stuffed meat", StringComparison.Ordinal));
+        Assert.Contains(TrayCautions.For(plan, TrayForecaster.Forecast(plan), KitchenUnits.Usual), caution => caution.Contains("will not pass", StringComparison.Ordinal) && caution.Contains("of stuffed meat", StringComparison.Ordinal));
     }
 
     [Fact]

@@ -87,7 +87,7 @@ public sealed class SearAndFillingTests
         Assert.InRange(Ready(220, 60), Ready(170, 10) + 1.5, Ready(170, 10) + 9);
         Assert.InRange(Ready(200, 60), Ready(200, 20) - 1.5, Ready(200, 20) + 1.5);
         Assert.InRange(Ready(200, null), Ready(200, 20) - 0.3, Ready(200, 20) + 0.3);
-        bool Tears(double grams) => TrayCautions.For(Stuffed(200, grams), TrayForecaster.Forecast(Stuffed(200, grams)))
+        bool Tears(double grams) => TrayCautions.For(Stuffed(200, grams), TrayForecaster.Forecast(Stuffed(200, grams)), KitchenUnits.Usual)
             .Any(caution => caution.StartsWith("So much filling tears", StringComparison.Ordinal));
         Assert.True(Tears(51));
         Assert.False(Tears(50));
@@ -114,7 +114,7 @@ public sealed class SearAndFillingTests
     {
         TrayPlan plan = Plans.Of(Cut.BonelessBreast, 200, ovenC, targetC: 62);
         TrayForecast forecast = TrayForecaster.Forecast(plan);
-        string? said = TrayCautions.For(plan, forecast).FirstOrDefault(caution => caution.Contains("between 10 °C and 54 °C", StringComparison.Ordinal));
+        string? said = TrayCautions.For(plan, forecast, KitchenUnits.Usual).FirstOrDefault(caution => caution.Contains("between 10 °C and 54 °C", StringComparison.Ordinal));
         Assert.Equal(isSlow, said is not null);
         if (said is not null)
         {

@@ -88,9 +88,9 @@ public sealed class TrayForecasterTests
         Assert.Contains("2 hours at most", Assert.Single(Cautions(counter)), StringComparison.Ordinal);
     }
 
-    private static IReadOnlyList<string> Cautions(TrayPlan plan) => TrayCautions.For(plan, TrayForecaster.Forecast(plan));
+    private static IReadOnlyList<string> Cautions(TrayPlan plan) => TrayCautions.For(plan, TrayForecaster.Forecast(plan), KitchenUnits.Usual);
 
     [Fact]
     public void Every_reason_names_its_source() => Assert.All(
-        ForecastReasons.For(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs)), reason => Assert.NotEmpty(reason.Source));
+        ForecastReasons.For(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs), KitchenUnits.Usual), reason => Assert.NotEmpty(reason.Source));
 }

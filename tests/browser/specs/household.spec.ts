@@ -2,7 +2,7 @@ import type { Page } from '@playwright/test';
 import { expect, KitchenServer, test } from '../kitchen';
 
 /** Units of the other kind, and times of day after noon by the other clock, in what the page shows. */
-const foreign = /°C|\d\s?(g|kg|mm|cm)\b|\b(1[3-9]|2[0-3]):\d\d\b/;
+const foreign = /°C|\d\s?(g|kg|mm|cm|ml|l|dm²)\b|\b(g|ml|mm|kg)$|\b(1[3-9]|2[0-3]):\d\d\b|a kilogram/m;
 
 /** A safety rule is said as it is published, in both units. */
 const shown = async (page: Page) => ((await page.locator('body').textContent()) ?? '').replaceAll('(73.9 °C)', '');
@@ -33,12 +33,38 @@ test('a kitchen is asked three questions once, and everything on the tray obeys'
       expect(await shown(page), String(panel)).not.toMatch(foreign);
     }
     await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
+    await page.getByRole('button', { name: /^Coats/ }).click();
+    await page.getByRole('button', { name: 'Another coat' }).click();
+    await page
+      .getByRole('region', { name: 'Coats to choose from' })
+      .getByRole('button', { name: 'Green yogurt' })
+      .click();
+    await expect.poll(async () => (await plan()).chicken[0].coats.length).toBe(2);
+    await page.getByRole('button', { name: /^Oven / }).click();
+    await page.getByLabel('Water or stock in it, cups').fill('1 ¼');
+    await expect.poll(async () => (await plan()).vessels[0].waterMl).toBe(300);
+    await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
     await page.getByLabel('Mass of all').fill('2 lb 4 oz');
     await expect.poll(async () => (await plan()).chicken[0].sizes.mass).toEqual({ value: 36, unit: 'ounce' });
     await page.getByRole('radio', { name: 'Tomorrow' }).click();
     await page.getByLabel('Dinner time').fill('6:45 pm');
     await expect.poll(async () => new Date((await plan()).eatAt).getMinutes()).toBe(45);
     await expect(page.getByRole('definition').last()).toHaveText('6:45 pm');
+
+    await page.getByRole('link', { name: 'Prep' }).click();
+    for (const tab of await page.getByRole('tab').all()) {
+      await tab.click();
+      await expect(page.getByRole('tabpanel')).toBeVisible();
+      for (const more of ['A recipe on paper', 'still frozen', 'A pack', 'Against a whole bird']) {
+        const button = page.getByRole('tabpanel').locator('button', { hasText: more }).first();
+        if (await button.isVisible()) await button.click();
+      }
+      await expect(page.getByText('Looking at tonight’s tray…')).toHaveCount(0);
+      expect(await shown(page), (await tab.textContent()) ?? '').not.toMatch(foreign);
+    }
+    await page.goto(`${kitchen.address}/print`);
+    await expect(page.getByRole('heading', { name: 'On the tray' })).toBeVisible();
+    expect(await shown(page), 'on paper').not.toMatch(foreign);
   } finally {
     await kitchen.close();
   }

@@ -23,7 +23,9 @@ export function useLiveNews(): boolean {
     const asking = new Asking((topic) => queries.invalidateQueries({ queryKey: [topic] }));
     const changed = (topic: string, id: string | null, version: number | null) => {
       // What is done at the counter follows from the tray.
-      if (topic === 'tray') void asking.about('prep');
+      if (topic === 'tray' || topic === 'kitchen') void asking.about('prep');
+      // What is said of a tray is said in the kitchen's own units.
+      if (topic === 'kitchen') void asking.about('tray');
       if (!isKnown(queries, topic, id, version)) void asking.about(topic);
     };
     const start = async (live: HubConnection) => {

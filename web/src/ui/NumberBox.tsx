@@ -15,14 +15,19 @@ export function NumberBox(props: {
   error?: string | undefined;
   value: number | null;
   onNumber: (value: number | null) => void;
+  /** What a text means; null for what is no number. */
+  parse?: (text: string) => number | null;
 }) {
+  const parse = props.parse ?? parseNumber;
   const [text, setText] = useState(props.value === null ? '' : sayNumber(props.value));
   const stored = useRef(props.value);
+  const read = useRef(parse);
+  read.current = parse;
   const timer = useRef<ReturnType<typeof setTimeout>>(undefined);
   useEffect(() => {
     if (props.value !== stored.current) {
       stored.current = props.value;
-      setText((now) => (parseNumber(now) === props.value ? now : props.value === null ? '' : sayNumber(props.value)));
+      setText((now) => (read.current(now) === props.value ? now : props.value === null ? '' : sayNumber(props.value)));
     }
   }, [props.value]);
   useEffect(() => () => clearTimeout(timer.current), []);
@@ -37,7 +42,7 @@ export function NumberBox(props: {
           onText={(typed) => {
             setText(typed);
             clearTimeout(timer.current);
-            timer.current = setTimeout(() => props.onNumber(parseNumber(typed)), PAUSE_MS);
+            timer.current = setTimeout(() => props.onNumber(parse(typed)), PAUSE_MS);
           }}
         />
       )}

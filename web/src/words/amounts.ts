@@ -57,10 +57,6 @@ export function sayExact(part: ScaledPart): string {
   return `${part.exactG < 10 ? part.exactG.toFixed(1) : Math.round(part.exactG)} g`;
 }
 
-/** "990 g", "1.2 kg" */
-export const sayGrams = (grams: number) =>
-  grams < 1000 ? `${Math.round(grams)} g` : `${(Math.round(grams / 10) / 100).toFixed(2).replace(/0$/, '')} kg`;
-
 /** "40 min", "2 h", "2 h 30 min" */
 export function sayLength(minutes: number): string {
   const [hours, rest] = [Math.floor(minutes / 60), Math.round(minutes % 60)];

@@ -15,7 +15,7 @@ export const mixKindWords: Record<MixKind, string> = {
 
 export const basisOfMix: Record<MixBasis, string> = {
   kilogramOfMeat: 'a kilogram of meat',
-  squareDecimetre: 'a dm² of surface',
+  squareDecimetre: 'a palm of surface, 10 × 10 cm',
   asWritten: 'the meat in its recipe',
 };
 

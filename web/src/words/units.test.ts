@@ -2,7 +2,20 @@ import { describe, expect, it, test } from 'vitest';
 import type { Household } from '../api/types';
 import { changed, ownedVessel, withTemperature, withUnitsOf, withUsualFirst } from './household';
 import { parseClock, sayClock, setClockFace } from './times';
-import { lengthIn, massIn, parseLength, parseMass, parseQuantity, parseTemperature } from './units';
+import {
+  lengthIn,
+  massIn,
+  parseLength,
+  parseMass,
+  parseQuantity,
+  parseTemperature,
+  parseVolume,
+  sayMass,
+  sayPrice,
+  saySize,
+  sayVolume,
+  volumeIn,
+} from './units';
 
 describe('what a cook in a hurry types', () => {
   it.each([
@@ -105,4 +118,45 @@ test('a kitchen changes its units whole, and its dial with them', () => {
   const owned = [ownedVessel('dish'), ownedVessel('roastingTin')];
   expect(withUsualFirst(owned, 1).map((one) => one.name)).toEqual(['Roasting tin', 'Dish']);
   expect(owned[1]?.vessel.rack).toBe(true);
+});
+
+test('what was worked out is said in what this kitchen weighs and measures with, as the server says it', () => {
+  const metric = { mass: 'gram', length: 'millimetre' } as const;
+  const ounces = { mass: 'ounce', length: 'inch' } as const;
+  expect([7.6, 990, 999.4, 1000, 1650].map((massG) => sayMass(massG, metric))).toEqual([
+    '8 g',
+    '990 g',
+    '999 g',
+    '1 kg',
+    '1.65 kg',
+  ]);
+  expect([165, 282, 283, 439, 440, 469, 999.4].map((massG) => sayMass(massG, ounces))).toEqual([
+    '5.8 oz',
+    '9.9 oz',
+    '10 oz',
+    '15 oz',
+    '1 lb',
+    '1 lb 1 oz',
+    '2 lb 3 oz',
+  ]);
+  expect([1, 25, 38, 42].map((mm) => saySize(mm, ounces))).toEqual(['⅛ in', '1 in', '1 ½ in', '1 ⅝ in']);
+  expect(saySize(37.6, metric)).toBe('38 mm');
+  expect([4, 59, 60, 240, 303].map((ml) => sayVolume(ml, ounces))).toEqual([
+    '0.5 tbsp',
+    '4 tbsp',
+    '¼ cup',
+    '1 cup',
+    '1 ¼ cups',
+  ]);
+  expect(sayVolume(236, metric)).toBe('240 ml');
+  expect([sayPrice(7.2, metric), sayPrice(7.2, ounces)]).toEqual(['7.20 a kilogram', '3.27 a pound']);
+});
+
+test('a liquid is asked for in ml or in cups, and any measure is read', () => {
+  expect([240, 300, 37].map((ml) => volumeIn(ml, 'cup'))).toEqual([1, 1.25, 0.125]);
+  expect(volumeIn(37.4, 'millilitre')).toBe(37);
+  expect(
+    ['240', '1 cup', '½ cups', '2 dl', '1 cup 2 tbsp', 'a lot', '3 kg'].map((text) => parseVolume(text, 'millilitre')),
+  ).toEqual([240, 240, 120, 200, 270, null, null]);
+  expect(['1', '1 ¼', '250 ml', ''].map((text) => parseVolume(text, 'cup'))).toEqual([240, 300, 250, null]);
 });

@@ -117,3 +117,78 @@ export function parseTemperature(text: string, unit: TemperatureUnit): number | 
   if (value === null || typed === unit) return value;
   return Math.round(typed === 'celsius' ? value * 1.8 + 32 : (value - 32) / 1.8);
 }
+
+const eighths = ['', '⅛', '¼', '⅜', '½', '⅝', '¾', '⅞'];
+
+/** "¾", "1 ½", "2": as a ruler and a cup show it, never nothing. */
+function inEighths(value: number): string {
+  const count = Math.max(1, Math.round(8 * value));
+  const [whole, part] = [Math.floor(count / 8), eighths[count % 8]];
+  return [whole > 0 && whole, part].filter(Boolean).join(' ');
+}
+
+/** Where a kitchen weighs in ounces, liquids go by the cup. */
+const isByCup = ({ mass }: Pick<Units, 'mass'>) => mass === 'ounce' || mass === 'pound';
+
+/** "8 g", "990 g", "1.65 kg"; "5.8 oz", "12 oz", "2 lb 3 oz". */
+export function sayMass(massG: number, units: Pick<Units, 'mass'>): string {
+  if (!isByCup(units)) {
+    return massG < 1000 ? `${Math.round(massG)} g` : `${Number((massG / 1000).toFixed(2))} kg`;
+  }
+  const ounces = massG / grams.ounce;
+  if (ounces < 9.95) return `${Number(ounces.toFixed(1))} oz`;
+  // Rounded once, so that never sixteen ounces are left over beside the pounds.
+  const [pounds, rest] = [Math.floor(Math.round(ounces) / 16), Math.round(ounces) % 16];
+  return [pounds > 0 && `${pounds} lb`, rest > 0 && `${rest} oz`].filter(Boolean).join(' ');
+}
+
+/** "38 mm"; "1 ½ in", to the eighth of an inch. */
+export const saySize = (lengthMm: number, { length }: Pick<Units, 'length'>): string =>
+  length === 'inch' ? `${inEighths(lengthMm / millimetres.inch)} in` : `${Math.round(lengthMm)} mm`;
+
+const CUP_ML = 240;
+const SPOON_ML = 15;
+
+/** "240 ml", to the ten; "1 cup", "2 tbsp". */
+export function sayVolume(volumeMl: number, units: Pick<Units, 'mass'>): string {
+  if (!isByCup(units)) return `${10 * Math.round(volumeMl / 10)} ml`;
+  if (volumeMl < CUP_ML / 4) return `${Math.max(0.5, Math.round((2 * volumeMl) / SPOON_ML) / 2)} tbsp`;
+  const quarters = Math.round((4 * volumeMl) / CUP_ML) / 4;
+  return `${inEighths(quarters)} ${quarters > 1 ? 'cups' : 'cup'}`;
+}
+
+/** How liquids are asked for. */
+export type VolumeUnit = 'millilitre' | 'cup';
+
+export const volumeUnitOf = (units: Pick<Units, 'mass'>): VolumeUnit => (isByCup(units) ? 'cup' : 'millilitre');
+
+export const volumeSign: Record<VolumeUnit, string> = { millilitre: 'ml', cup: 'cups' };
+
+const millilitres: Record<string, number> = {
+  ml: 1,
+  cl: 10,
+  dl: 100,
+  l: 1000,
+  cup: CUP_ML,
+  cups: CUP_ML,
+  tbsp: SPOON_ML,
+  tsp: 5,
+};
+
+/** A volume as it is asked for: ml, or cups to the eighth. */
+export const volumeIn = (volumeMl: number, unit: VolumeUnit): number =>
+  unit === 'cup' ? Math.round((8 * volumeMl) / CUP_ML) / 8 : Math.round(volumeMl);
+
+/** "240", "1 cup", "½", "2 dl" in ml; null where it is no volume. */
+export function parseVolume(text: string, unit: VolumeUnit): number | null {
+  const own = unit === 'cup' ? CUP_ML : 1;
+  const value = parseSum(text, (name) => {
+    const known = millilitres[name];
+    return known === undefined ? undefined : known / own;
+  });
+  return value === null ? null : fine(value * own);
+}
+
+/** What a price per kilogram is where meat is sold by the pound: "3.27 the pound". */
+export const sayPrice = (perKg: number, units: Pick<Units, 'mass'>): string =>
+  isByCup(units) ? `${((perKg * grams.pound) / 1000).toFixed(2)} a pound` : `${perKg.toFixed(2)} a kilogram`;

@@ -134,14 +134,14 @@ public static class MixJudge
             .Sum(part => part.Take.Where(take => take.Unit == MeasureUnit.Piece).Sum(take => take.Value));
         if (eggs > 0)
         {
-            said.Add(new(Topic.Eggs, Loudness.Fine, Invariant($"{eggs:0} large egg{(eggs > 1 ? "s" : string.Empty)} for {asked.Meat.SurfaceDm2:0} dm² of meat; of medium ones {Math.Ceiling((eggs * 50 / 44) - 0.1):0}.")));
+            said.Add(new(Topic.Eggs, Loudness.Fine, Invariant($"{eggs:0} large egg{(eggs > 1 ? "s" : string.Empty)} for {asked.Meat.Pieces} piece{(asked.Meat.Pieces == 1 ? string.Empty : "s")}; of medium ones {Math.Ceiling((eggs * 50 / 44) - 0.1):0}.")));
         }
 
         void Add(Topic topic, MixRole role, double low, double high, string what, string ifThin, string ifThick)
         {
             double waste = MixKinds.Waste(asked.Mix.Kind, role);
             double onMeat = Grams(role) / (1 + waste) / asked.Meat.SurfaceDm2;
-            string words = Invariant($"{Grams(role):0} g of {what}, {100 * waste:0} % of it for plate and hands: {onMeat:0.0} g to the dm².");
+            string words = Invariant($"{asked.Units.SayMass(Grams(role))} of {what}, {100 * waste:0} % of it for plate and hands: about {asked.Units.SayMass(Grams(role) / (1 + waste) / asked.Meat.Pieces)} on each piece.");
             said.Add(onMeat < low
                 ? new(topic, Loudness.Note, $"{words} That is thin: expect {ifThin}.")
                 : onMeat > high
@@ -159,7 +159,7 @@ public static class MixJudge
 
         double ml = asked.Scaled.Parts.Sum(part => (part.RoundedG ?? 0) / (part.Part.Known()?.GramsPerMl ?? 1)) * asked.Scaled.OnMeatShare;
         double perKg = ml / asked.Meat.MassG * 1000;
-        string words = Invariant($"{ml:0} ml, {perKg:0} ml to the kilogram.");
+        string words = $"{asked.Units.SayVolume(ml)} for {asked.Units.SayMass(asked.Meat.MassG)}.";
         said.Add(perKg < ScantMlPerKg
             ? new(Topic.Volume, Loudness.Note, $"{words} Scant: use a bag, and turn it.")
             : perKg > LavishMlPerKg
@@ -196,4 +196,8 @@ public static class MixJudge
 /// <param name="Container">In what.</param>
 /// <param name="Burn">What the programme does to a glaze; null where that is not known.</param>
 /// <param name="OnAtMinutes">When it first goes on in the oven; null where it is on from the start.</param>
-public sealed record MixOnMeat(Mix Mix, ScaledMix Scaled, MeatToCoat Meat, bool AnySkinOn, int Minutes, Container Container, GlazeBurn? Burn, int? OnAtMinutes = null);
+public sealed record MixOnMeat(Mix Mix, ScaledMix Scaled, MeatToCoat Meat, bool AnySkinOn, int Minutes, Container Container, GlazeBurn? Burn, int? OnAtMinutes = null)
+{
+    /// <summary>What is said of it is written in these.</summary>
+    public KitchenUnits Units { get; init; } = KitchenUnits.Usual;
+}

@@ -31,7 +31,7 @@ internal static class BowlSteps
 
         if (mix.Kind == MixKind.JuiceSauce)
         {
-            string juices = work.JuiceMl >= 10 ? FormattableString.Invariant($" The tray gives about {10 * Math.Round(work.JuiceMl / 10):0} ml of juices to go with it.") : string.Empty;
+            string juices = work.JuiceMl >= 10 ? $" The tray gives about {work.Units.SayVolume(10 * Math.Round(work.JuiceMl / 10))} of juices to go with it." : string.Empty;
             yield return new($"stir-{bowl.Id}", Touches.Stores, $"Measure out for “{mix.Name}”", $"By the stove, jars away: it is made of the juices, and boiled before anyone tastes it.{juices}") { Minutes = 2 };
             yield break;
         }
@@ -39,7 +39,7 @@ internal static class BowlSteps
         yield return new($"stir-{bowl.Id}", Touches.Stores, $"Stir “{mix.Name}” together", $"Measure everything out now, so that no jar is touched with raw hands.{Later(bowl)}") { Minutes = 3 };
         if (work.ServeG.GetValueOrDefault(bowl.Id) is > 0 and var serveG)
         {
-            yield return new($"aside-{bowl.Id}", Touches.ReadyToEat, FormattableString.Invariant($"Set {5 * Math.Round(serveG / 5):0} g aside for the table"), "Covered and away from the meat. Only this may be served as it is.");
+            yield return new($"aside-{bowl.Id}", Touches.ReadyToEat, $"Set {work.Units.SayMass(5 * Math.Round(serveG / 5))} aside for the table", "Covered and away from the meat. Only this may be served as it is.");
         }
     }
 

@@ -5,6 +5,7 @@ using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Prep.Order;
 
@@ -32,20 +33,20 @@ public static class WorkOrder
         }
 
         steps.AddRange(work.Bowls.SelectMany(bowl => BowlSteps.Of(bowl, work)));
-        steps.AddRange(Clean(plan));
+        steps.AddRange(Clean(work));
         if (waiting.Length > 0)
         {
             steps.AddRange(Meat(waiting, "-first"));
             steps.AddRange(waiting.SelectMany(lot => Into(work, lot)));
         }
 
-        steps.AddRange(plan.Vegetables.Select(Vegetable));
-        steps.Add(new(OvenKey, Touches.ToBeCooked, OvenWords(plan), TrayWords(plan)));
+        steps.AddRange(plan.Vegetables.Select(lot => Vegetable(lot, work.Units)));
+        steps.Add(new(OvenKey, Touches.ToBeCooked, OvenWords(plan, work.Units), TrayWords(plan)));
         if (plan.Chicken.Count > 0)
         {
             steps.AddRange(Meat(straight, string.Empty));
             steps.AddRange(plan.Chicken.SelectMany(lot => CoatSteps.Of(work, lot, waited: waiting.Contains(lot))));
-            steps.Add(new("lay", Touches.Raw, "Lay the meat on the tray", LayWords(plan)) { Minutes = 2 });
+            steps.Add(new("lay", Touches.Raw, "Lay the meat on the tray", LayWords(plan, work.Units)) { Minutes = 2 });
             steps.Add(new("left-over", Touches.Raw, "Everything raw to the sink", LeftOver(work)));
         }
 
@@ -58,8 +59,9 @@ public static class WorkOrder
     private static int FirstSoak(WorkPlan work, ChickenLot lot) => lot.Coats.Select(work.SoakOf).DefaultIfEmpty(0).Max();
 
     /// <summary>What is cut clean for the meat: a filling, herbs for under the skin, what goes on top.</summary>
-    private static IEnumerable<WorkStep> Clean(TrayPlan plan)
+    private static IEnumerable<WorkStep> Clean(WorkPlan work)
     {
+        TrayPlan plan = work.Plan;
         foreach (ChickenLot lot in plan.Chicken)
         {
             string lots = PieceNames.Plural(plan, lot);
@@ -67,7 +69,7 @@ public static class WorkOrder
             {
                 double gramsEach = lot.Filling?.Grams() ?? TrayPlanLimits.UsualMostFillingShare * lot.MassesG().Average();
                 yield return new(
-                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", FormattableString.Invariant($"Small, about {5 * Math.Round(gramsEach / 5):0} g for each, into a bowl of its own with a spoon."))
+                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", $"Small, about {work.Units.SayMass(5 * Math.Round(gramsEach / 5))} for each, into a bowl of its own with a spoon.")
                 { Minutes = 4 };
             }
 
@@ -114,11 +116,11 @@ public static class WorkOrder
         };
     }
 
-    private static WorkStep Vegetable(VegetableLot lot) => new(
+    private static WorkStep Vegetable(VegetableLot lot, KitchenUnits units) => new(
         $"vegetable-{lot.Id}",
         Touches.ToBeCooked,
         $"Cut the {VegetableTable.For(lot.Kind).Name}",
-        FormattableString.Invariant($"{lot.Amount.Grams():0} g, {Said(lot)}. Oil just to coat, salt, {PlaceWords(lot.Place)}."))
+        $"{units.SayMass(lot.Amount.Grams())}, {units.SayLength(lot.Size.Millimetres())}, {VegetableCuts.SizeMeans(lot.Cut)}. Oil just to coat, salt, {PlaceWords(lot.Place)}.")
     {
         Minutes = 2 + (lot.Amount.Grams() / 200),
     };
@@ -130,15 +132,15 @@ public static class WorkOrder
         _ => "onto the tray",
     };
 
-    private static string OvenWords(TrayPlan plan) => plan.OvenMode == OvenMode.Grill
-        ? $"Oven to grill at {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)}"
-        : $"Oven to {plan.OvenSetting.ToTemperature().Say(plan.OvenSetting.Unit)}{(plan.OvenMode == OvenMode.Fan ? ", fan" : string.Empty)}";
+    private static string OvenWords(TrayPlan plan, KitchenUnits units) => plan.OvenMode == OvenMode.Grill
+        ? $"Oven to grill at {units.SayDial(plan.OvenSetting)}"
+        : $"Oven to {units.SayDial(plan.OvenSetting)}{(plan.OvenMode == OvenMode.Fan ? ", fan" : string.Empty)}";
 
     /// <summary>How the tray is laid, with what is poured in.</summary>
-    private static string LayWords(TrayPlan plan)
+    private static string LayWords(TrayPlan plan, KitchenUnits units)
     {
         string skin = plan.Chicken.Any(lot => lot.SkinDown) ? "Skin down where it is turned later, otherwise up" : "Skin side up";
-        string[] poured = [.. plan.Vessels.Where(vessel => vessel.WaterMl > 0).Select(vessel => FormattableString.Invariant($" Pour {vessel.WaterMl:0} ml in beside the meat, not over it."))];
+        string[] poured = [.. plan.Vessels.Where(vessel => vessel.WaterMl > 0).Select(vessel => $" Pour {units.SayVolume(vessel.WaterMl)} in beside the meat, not over it.")];
         return $"{skin}, thick ends outward, as the picture shows.{string.Concat(poured)} Drips and leftover herbs go onto the tray or into the bin.";
     }
 
@@ -159,6 +161,4 @@ public static class WorkOrder
         (plan.Vessels.Any(vessel => vessel.Parchment) ? "Paper on the tray. Thermometer and oven cloth ready to hand." : "Trays, thermometer and oven cloth ready to hand.")
         + (plan.Vessels.Any(vessel => vessel.PanBeneath) ? " A second pan on the shelf below catches drips." : string.Empty)
         + (plan.Vessels.Any(vessel => vessel.Rack) ? " A rack into the tray." : string.Empty);
-
-    private static string Said(VegetableLot lot) => FormattableString.Invariant($"{lot.Size.Millimetres():0} mm, {VegetableCuts.SizeMeans(lot.Cut)}");
 }

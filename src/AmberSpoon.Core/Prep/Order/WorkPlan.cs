@@ -2,6 +2,7 @@ using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Prep.Order;
 
@@ -14,6 +15,9 @@ namespace AmberSpoon.Core.Prep.Order;
 /// <param name="JuiceMl">What the tray gives to make a sauce of, ml; 0 where that is not known.</param>
 public sealed record WorkPlan(TrayPlan Plan, IReadOnlyList<Bowl> Bowls, IReadOnlyDictionary<string, double> ServeG, int MarinateMinutes, bool Garnish, double JuiceMl = 0)
 {
+    /// <summary>What its sentences are written in.</summary>
+    public KitchenUnits Units { get; init; } = KitchenUnits.Usual;
+
     /// <summary>A spoonful or two a head, where nothing else is said, g (common practice).</summary>
     private const double ServedAHeadG = 30;
 

@@ -9,6 +9,11 @@ namespace AmberSpoon.Core.Prep.Scaling;
 public sealed record KitchenMeasures(SpoonSet Spoons, ScaleUnit? Scale, bool HasJug)
 {
     public static KitchenMeasures Usual { get; } = new(SpoonSet.Metric, ScaleUnit.Gram, HasJug: true);
+
+    private static readonly KitchenMeasures ByTheCup = new(SpoonSet.UnitedStates, ScaleUnit.Ounce, HasJug: false);
+
+    /// <summary>What is assumed of a kitchen until it says what it measures with: one that weighs in ounces goes by the cup.</summary>
+    public static KitchenMeasures UsualFor(KitchenUnits units) => units.Mass is MassUnit.Ounce or MassUnit.Pound ? ByTheCup : Usual;
 }
 
 /// <summary>What a kitchen scale shows.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
@@ -9,21 +8,20 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <summary>Answers "why" for a forecast: what it rests on, in words a cook can check.</summary>
 public static class ForecastReasons
 {
-    public static IReadOnlyList<Explanation> For(TrayPlan plan, TrayForecast forecast)
+    public static IReadOnlyList<Explanation> For(TrayPlan plan, TrayForecast forecast, KitchenUnits units)
     {
         ChickenLot? lot = plan.Chicken.FirstOrDefault(chicken => chicken.Id == forecast.Lead);
         string piece = lot is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == forecast.Lead).Kind).Name : CutTable.For(lot.Cut).Name;
         HeatParameter air = plan.OvenMode == OvenMode.Fan ? HeatParameters.FanConvection : HeatParameters.StillConvection;
-        string height = forecast.Piece.HeightMm.ToString("0", CultureInfo.InvariantCulture);
-        string mass = forecast.Of(forecast.Lead).MassG.ToString("0", CultureInfo.InvariantCulture);
-        TemperatureUnit unit = plan.Unit;
+        string height = units.SayLength(forecast.Piece.HeightMm);
+        string mass = units.SayMass(forecast.Of(forecast.Lead).MassG);
         List<Explanation> reasons =
         [
             new(
                 "Thickness",
-                lot is null ? $"The {piece} stand {height} mm tall as cut."
-                    : lot.Height is null ? $"A {piece} of {mass} g is taken as {height} mm tall; measuring the tallest halves this doubt."
-                    : $"{height} mm tall, as you measured.",
+                lot is null ? $"The {piece} stand {height} tall as cut."
+                    : lot.Height is null ? $"A {piece} of {mass} is taken as {height} tall; measuring the tallest halves this doubt."
+                    : $"{height} tall, as you measured.",
                 "Common practice, scaled by the cube root of the mass"),
             new(
                 "Heat into the meat",
@@ -35,7 +33,7 @@ public static class ForecastReasons
                 "Choi and Okos 1986, in the ASHRAE Handbook (from memory); checked against textbook cases"),
             new(
                 "Give or take",
-                $"{forecast.ToTarget.LowMinutes:0} to {forecast.ToTarget.HighMinutes:0} min covers four kitchens in five: height, a dial that is off by 12 °C (22 °F), air, drying and the start each moved in turn.",
+                $"{forecast.ToTarget.LowMinutes:0} to {forecast.ToTarget.HighMinutes:0} min covers four kitchens in five: height, a dial that is off by {units.SayDifference(12)}, air, drying and the start each moved in turn.",
                 "Common practice"),
             new(
                 "How well we know our own model",
@@ -45,18 +43,18 @@ public static class ForecastReasons
                 "After the oven",
                 forecast.RestMinutes == 0 || lot is null
                     ? "No rest planned."
-                    : $"Resting, the middle peaks at {new Temperature(forecast.PeakColdestC).Say(unit)}, because the outside is hotter and goes on giving.",
-                "The same computation, carried on in a 21 °C (70 °F) kitchen"),
+                    : $"Resting, the middle peaks at {units.Say(new(forecast.PeakColdestC))}, because the outside is hotter and goes on giving.",
+                $"The same computation, carried on in a kitchen at {units.Say(new(21))}"),
             new(
                 "Place on the tray",
-                "The back of the oven counts as 5 °C (9 °F) hotter than its middle and the door as much cooler; neighbours stand in the way of heat. The heaviest piece that lies worst decides.",
+                $"The back of the oven counts as {units.SayDifference(5)} hotter than its middle and the door as much cooler; neighbours stand in the way of heat. The heaviest piece that lies worst decides.",
                 "Common practice; outlines from the shapes that heat is computed in"),
         ];
         if (plan.Vegetables.Count > 0)
         {
             reasons.Add(new(
                 "Vegetables",
-                "Tender is when the middle has had as many minutes at 100 °C, or as much at other heats, as in its usual time at 210 °C (410 °F); calibrated once for each.",
+                $"Tender is when the middle has had as many minutes at the boil, or as much at other heats, as in its usual time at {units.Say(new(210))}; calibrated once for each.",
                 "Cook value, Mansfield 1962 (from memory); usual times are common practice"));
         }
 

@@ -12,7 +12,7 @@ public static class TrayCautions
     /// <summary>A goal this near the rule's number is the rule's number, °C.</summary>
     private const double NearC = 0.1;
 
-    public static IReadOnlyList<string> For(TrayPlan plan, TrayForecast forecast)
+    public static IReadOnlyList<string> For(TrayPlan plan, TrayForecast forecast, KitchenUnits units)
     {
         var cautions = new List<string>();
         if (plan.Chicken.Any(lot => lot.StartFrom == StartingPoint.Counter))
@@ -29,7 +29,7 @@ public static class TrayCautions
             cautions.Add(kept);
         }
 
-        cautions.AddRange(plan.Chicken.Select(lot => SlowComeUp(plan, lot, forecast.Of(lot.Id))).OfType<string>());
+        cautions.AddRange(plan.Chicken.Select(lot => SlowComeUp(plan, lot, forecast.Of(lot.Id), units)).OfType<string>());
         SafetyProfile profile = SafetyProfiles.For(plan.Profile);
         if (profile.Caution is { } caution && plan.Chicken.Count > 0)
         {
@@ -72,7 +72,7 @@ public static class TrayCautions
         : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
 
     /// <summary>How long its coldest meat is lukewarm, where that is long; null where it is not.</summary>
-    private static string? SlowComeUp(TrayPlan plan, ChickenLot lot, LotForecast forecast)
+    private static string? SlowComeUp(TrayPlan plan, ChickenLot lot, LotForecast forecast, KitchenUnits units)
     {
         double from = forecast.Curve.FirstOrDefault(point => point.ColdestC >= GrowthFromC)?.Minutes ?? forecast.InMinutes;
 
@@ -84,9 +84,8 @@ public static class TrayCautions
             return null;
         }
 
-        TemperatureUnit unit = plan.Unit;
         return FormattableString.Invariant(
-            $"The middle of the {PieceNames.Plural(plan, lot)} may be between {new Temperature(GrowthFromC).Say(unit)} and {new Temperature(GrowthUntilC).Say(unit)} for {hours:0.0} h. {MostGrowthHours:0} h are the most that authorities allow: straight from the fridge into a hot oven, door shut, and ask yours.");
+            $"The middle of the {PieceNames.Plural(plan, lot)} may be between {units.Say(new(GrowthFromC))} and {units.Say(new(GrowthUntilC))} for {hours:0.0} h. {MostGrowthHours:0} h are the most that authorities allow: straight from the fridge into a hot oven, door shut, and ask yours.");
     }
 
     /// <summary>What will become of a goal below the rule's number; null where the goal is at it.</summary>

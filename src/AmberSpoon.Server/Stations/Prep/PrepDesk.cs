@@ -15,6 +15,7 @@ namespace AmberSpoon.Server.Stations.Prep;
 /// <summary>Works at the counter: every change is checked, stored, and then told to all open pages.</summary>
 internal sealed class PrepDesk(
     PrepShelf shelf,
+    HouseholdShelf households,
     MixBook mixes,
     CommandBook commands,
     Turns turns,
@@ -171,7 +172,7 @@ internal sealed class PrepDesk(
     }
 
     private async Task<PrepView> View(TrayRow tray, PrepChoice choice, int version, CancellationToken cancel) =>
-        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await mixes.Listed(cancel));
+        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await mixes.Listed(cancel), (await households.Stored(cancel)).Household.Units());
 
     /// <summary>Changes what was decided for a tray, once it is known that it can be answered.</summary>
     private async Task<PrepView> Change(TrayRow tray, CommandHead head, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)

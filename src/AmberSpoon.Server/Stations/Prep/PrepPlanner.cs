@@ -13,6 +13,7 @@ using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Store.Rows;
@@ -28,15 +29,16 @@ internal sealed class PrepPlanner(TimeProvider time)
     /// <param name="version">How often that was changed.</param>
     /// <param name="measures">What the kitchen measures with.</param>
     /// <param name="mixes">All that can be chosen.</param>
-    public PrepView View(TrayRow tray, TrayComputed? computed, PrepChoice choice, int version, KitchenMeasures measures, IReadOnlyList<MixListed> mixes)
+    /// <param name="units">What its sentences are written in.</param>
+    public PrepView View(TrayRow tray, TrayComputed? computed, PrepChoice choice, int version, KitchenMeasures measures, IReadOnlyList<MixListed> mixes, KitchenUnits units)
     {
         TrayPlan plan = tray.Plan;
         DateTimeOffset now = time.GetUtcNow();
         MeatToCoat meat = MeatToCoat.Of(plan.Chicken);
         TrayForecast? forecast = computed?.Forecast;
         IReadOnlyList<CuttingItem> cutting = forecast is null ? [] : CuttingList.Of(plan, forecast, choice.Heads);
-        ThawView? thaw = Thaw(plan, choice, meat, now);
-        WorkPlan work = Work(plan, choice, mixes, forecast);
+        ThawView? thaw = Thaw(plan, choice, meat, now, units);
+        WorkPlan work = Work(plan, choice, mixes, forecast) with { Units = units };
         (Bowl Bowl, ScaledMix Scaled)[] made = [.. work.Bowls.Select(bowl => (bowl, MixScaler.Scale(bowl.Mix, MeatToCoat.Of(bowl.Lots), measures, work.ServeG.GetValueOrDefault(bowl.Id))))];
         BowlView[] bowls = new BowlView[made.Length];
         Parallel.For(0, made.Length, i => bowls[i] = View(made[i].Bowl, made[i].Scaled, work, choice, computed, thaw?.ThawedAt ?? now));
@@ -57,9 +59,9 @@ internal sealed class PrepPlanner(TimeProvider time)
             CuttingList.WantedMlPerHead,
             plan.Chicken.Count == 0 ? null : Portions.Of(plan, forecast, choice.Heads, choice.PortionG, choice.Packs),
             [.. choice.Packs.OrderBy(pack => pack.PricePerEdibleKg)],
-            Bird(choice),
+            Bird(choice, units),
             choice.RecipeMeatG is { } recipeG && meat.MassG > 0 ? MeatToCoat.Factor(meat.MassG, recipeG) : null,
-            PrepReasons.For(choice, meat, [.. work.Bowls.Select(bowl => bowl.Mix)]),
+            PrepReasons.For(choice, meat, [.. work.Bowls.Select(bowl => bowl.Mix)], units),
             now);
     }
 
@@ -75,7 +77,10 @@ internal sealed class PrepPlanner(TimeProvider time)
             : GlazeBurn.Of(computed.Plan, computed.Layout, computed.Forecast.Of(first.Id), computed.Plan.Chicken.First(lot => lot.Id == first.Id));
         int soak = bowl.Uses.Max(use => work.SoakOf(use.Coat));
         var asked = new MixOnMeat(
-            bowl.Mix, scaled, MeatToCoat.Of(bowl.Lots), bowl.Lots.Any(lot => lot.SkinOn), soak, choice.Container, burn, bowl.MeetsRaw ? null : bowl.FirstMinute);
+            bowl.Mix, scaled, MeatToCoat.Of(bowl.Lots), bowl.Lots.Any(lot => lot.SkinOn), soak, choice.Container, burn, bowl.MeetsRaw ? null : bowl.FirstMinute)
+        {
+            Units = work.Units,
+        };
         return new(
             bowl.Id,
             bowl.Mix,
@@ -108,7 +113,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         ];
     }
 
-    private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now)
+    private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now, KitchenUnits units)
     {
         if (choice.FrozenMm is not { } thicknessMm || meat.MassG <= 0)
         {
@@ -121,20 +126,20 @@ internal sealed class PrepPlanner(TimeProvider time)
         return new(
             minutes,
             now.AddMinutes(minutes),
-            FormattableString.Invariant($"A pack of {massG:0} g, {thicknessMm:0} mm thick, from {FridgeThaw.FreezerC:0} °C: about {Math.Ceiling(minutes / 60.0):0} h in a fridge of {FridgeThaw.FridgeC:0} °C, on a plate that catches the drip. Cook it within a day or two of that."));
+            FormattableString.Invariant($"A pack of {units.SayMass(massG)}, {units.SayLength(thicknessMm)} thick, from {units.Say(new(FridgeThaw.FreezerC))}: about {Math.Ceiling(minutes / 60.0):0} h in a fridge of {units.Say(new(FridgeThaw.FridgeC))}, on a plate that catches the drip. Cook it within a day or two of that."));
     }
 
-    private static BirdView? Bird(PrepChoice choice)
+    private static BirdView? Bird(PrepChoice choice, KitchenUnits units)
     {
         if (choice.Bird is not { } bird)
         {
             return null;
         }
 
-        string price = FormattableString.Invariant($"{bird.EdibleG:0} g of meat at {bird.PricePerEdibleKg:0.00} the kilogram, and {bird.ForStockG:0} g of bones for stock.");
+        string price = FormattableString.Invariant($"{units.SayMass(bird.EdibleG)} of meat at {units.SayPrice(bird.PricePerEdibleKg)}, and {units.SayMass(bird.ForStockG)} of bones for stock.");
         Pack? cheapest = choice.Packs.MinBy(pack => pack.PricePerEdibleKg);
         return new(bird, cheapest is null || bird.PricePerEdibleKg <= 0
             ? price
-            : FormattableString.Invariant($"{price} The cheapest pack, {CutTable.For(cheapest.Cut).Plural}, costs {cheapest.PricePerEdibleKg:0.00}: {(bird.PricePerEdibleKg < cheapest.PricePerEdibleKg ? "cutting up the bird is cheaper" : "the pack is cheaper")}."));
+            : FormattableString.Invariant($"{price} The cheapest pack, {CutTable.For(cheapest.Cut).Plural}, costs {units.SayPrice(cheapest.PricePerEdibleKg)}: {(bird.PricePerEdibleKg < cheapest.PricePerEdibleKg ? "cutting up the bird is cheaper" : "the pack is cheaper")}."));
     }
 }

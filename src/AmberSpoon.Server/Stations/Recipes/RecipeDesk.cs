@@ -5,6 +5,7 @@ using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Trays.Ways;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Formats.Recipes;
 using AmberSpoon.Formats.Recipes.ToKitchen;
 using AmberSpoon.Server.Commands;
@@ -69,7 +70,7 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
 
         PrepChoice choice = await prepShelf.Choice(trayId, cancel);
         TrayComputed computed = trays.Computed(tray)!;
-        WorkPlan work = PrepPlanner.Work(tray.Plan, choice, await mixes.Listed(cancel), computed.Forecast);
+        WorkPlan work = PrepPlanner.Work(tray.Plan, choice, await mixes.Listed(cancel), computed.Forecast) with { Units = (await households.Stored(cancel)).Household.Units() };
         KitchenMeasures measures = await prepShelf.Measures(cancel);
         return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(
             tray.Plan,
@@ -94,7 +95,7 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
     {
         bool isFull = plan.Vegetables.Count > 0 && TrayArranger.Arrange(plan).Vessels.Any(vessel => vessel.IsOverfull);
         TrayPlan roomy = isFull ? plan.WithVegetablesApart() : plan;
-        return planner.Answer(roomy)?.Plan ?? roomy;
+        return planner.Answer(roomy, KitchenUnits.Usual)?.Plan ?? roomy;
     }
 
     private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe) =>

@@ -17,6 +17,4 @@ internal sealed record TrayDetails(
     HandsOn Hands,
     CrowdingCost? Crowding,
     IReadOnlyList<StepEffect> Effects,
-    BrushAnswer? Brush,
-    IReadOnlyList<string> Cautions,
-    IReadOnlyList<Explanation> Why);
+    BrushAnswer? Brush);

@@ -5,6 +5,7 @@ using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
 using AmberSpoon.Core.Trays.Ways;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -41,9 +42,9 @@ internal sealed class TrayDesk(
     public async Task<TrayRow> Find(int id, CancellationToken cancel) =>
         await shelf.Find(id, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
 
-    public async Task<TrayView> View(CancellationToken cancel) => View(await Current(cancel));
+    public async Task<TrayView> View(CancellationToken cancel) => View(await Current(cancel), await Units(cancel));
 
-    public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel));
+    public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel), await Units(cancel));
 
     /// <summary>What follows from a tray's plan; null while it is empty.</summary>
     public TrayComputed? Computed(TrayRow row) => row.Plan.IsEmpty ? null : answers.Of(row);
@@ -167,11 +168,12 @@ internal sealed class TrayDesk(
     {
         using IDisposable turn = await turns.Of(TurnOf(id), cancel);
         TrayRow row = await Find(id, cancel);
+        KitchenUnits units = await Units(cancel);
         if (await commands.Done(head.CommandId, cancel) is null)
         {
             RequireSeen(head, row);
             TrayPlan wanted = Asker.WhileWaiting(() => change(row), cancel);
-            TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted), cancel);
+            TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted, units), cancel);
             TrayPlan plan = computed?.Plan ?? (wanted with { Spots = [] });
             check.Require(computed, "chicken");
             await commands.Once(
@@ -190,13 +192,14 @@ internal sealed class TrayDesk(
             await news.TrayChanged(id, row.Version);
         }
 
-        return View(row);
+        return View(row, units);
     }
 
     private async Task<TrayView> Step(int id, CommandHead head, Func<TrayRow, Task> step, CancellationToken cancel)
     {
         using IDisposable turn = await turns.Of(TurnOf(id), cancel);
         TrayRow row = await Find(id, cancel);
+        KitchenUnits units = await Units(cancel);
         if (await commands.Done(head.CommandId, cancel) is null)
         {
             RequireSeen(head, row);
@@ -211,7 +214,7 @@ internal sealed class TrayDesk(
             await news.TrayChanged(id, row.Version);
         }
 
-        return View(row);
+        return View(row, units);
     }
 
     private async Task<TrayView> Made(TrayPlan plan, CommandHead head, CancellationToken cancel)
@@ -219,10 +222,12 @@ internal sealed class TrayDesk(
         int made = await commands.Once(head.CommandId, async () => (await shelf.Add(plan, cancel)).Id, cancel);
         TrayRow row = await Find(made, cancel);
         await news.TrayChanged(row.Id, row.Version);
-        return View(row);
+        return View(row, await Units(cancel));
     }
 
-    private TrayView View(TrayRow row) => planner.View(row, Computed(row));
+    private TrayView View(TrayRow row, KitchenUnits units) => planner.View(row, Computed(row), units);
+
+    private async Task<KitchenUnits> Units(CancellationToken cancel) => (await households.Stored(cancel)).Household.Units();
 
     private void RequireSeen(CommandHead head, TrayRow row) => head.RequireSeen(
         row.Version,

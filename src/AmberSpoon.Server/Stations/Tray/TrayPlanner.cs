@@ -17,12 +17,14 @@ internal sealed class TrayPlanner(TimeProvider time)
     public DateTimeOffset Now => time.GetUtcNow();
 
     /// <summary>Lays and answers a plan that is to be saved.</summary>
+    /// <param name="plan">As it was asked for.</param>
+    /// <param name="units">What a refusal is written in.</param>
     /// <returns>The plan with a place for every piece, and what follows from it; nothing for an empty tray.</returns>
     /// <exception cref="ProblemException">
     /// 400 when it is more than two layers, this oven never gets there, a lot comes too late, or dinner is in the past, too soon or
     /// too far ahead. Too soon carries <c>earliestEatAt</c>, too full <c>offer</c>, so that the page can offer it.
     /// </exception>
-    public TrayComputed? Answer(TrayPlan plan)
+    public TrayComputed? Answer(TrayPlan plan, KitchenUnits units)
     {
         if (plan.IsEmpty)
         {
@@ -34,7 +36,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         TrayPlan laid = plan with { Spots = layout.Spots() };
         TrayForecast forecast = Forecast(laid, layout);
         RequireLotsInTime(laid, forecast);
-        RequireDinnerInTime(laid, forecast);
+        RequireDinnerInTime(laid, forecast, units);
         TrayComputed computed = Computed(laid, layout, forecast);
         _ = computed.Details.Value;
         return computed;
@@ -54,7 +56,8 @@ internal sealed class TrayPlanner(TimeProvider time)
     /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
     /// <param name="row">The tray.</param>
     /// <param name="computed">What follows from its plan; null while it is empty.</param>
-    public TrayView View(TrayRow row, TrayComputed? computed)
+    /// <param name="units">What its sentences are written in.</param>
+    public TrayView View(TrayRow row, TrayComputed? computed, KitchenUnits units)
     {
         DateTimeOffset now = time.GetUtcNow();
         if (computed is null)
@@ -66,9 +69,12 @@ internal sealed class TrayPlanner(TimeProvider time)
         DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
         TrayDetails details = computed.Details.Value;
         var answer = new TrayAnswer(
-            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, details.Cautions, details.Why, Overfull(row.Plan, computed.Layout), CoatSteps(row.Plan));
+            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, Cautions(computed, details, units), ForecastReasons.For(computed.Plan, computed.Forecast, units), Overfull(row.Plan, computed.Layout), CoatSteps(row.Plan));
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
+
+    private static string[] Cautions(TrayComputed computed, TrayDetails details, KitchenUnits units) =>
+        [.. TrayCautions.For(computed.Plan, computed.Forecast, units), .. CoatCautions.For(computed.Plan, details.Brush?.UntilMinutes)];
 
     /// <exception cref="ProblemException">400 when this oven never gets there.</exception>
     public static TrayForecast Forecast(TrayPlan plan, TrayLayout? layout = null)
@@ -157,7 +163,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
     }
 
-    private void RequireDinnerInTime(TrayPlan plan, TrayForecast forecast)
+    private void RequireDinnerInTime(TrayPlan plan, TrayForecast forecast, KitchenUnits units)
     {
         if (plan.EatAt is not { } eatAt)
         {
@@ -174,8 +180,8 @@ internal sealed class TrayPlanner(TimeProvider time)
         if (DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1))
         {
             string sentence = eatAt <= now
-                ? $"{eatAt:HH:mm} has passed. If the tray goes into a hot oven now, dinner is at {earliest:HH:mm}."
-                : $"{eatAt:HH:mm} is too soon for this tray. If it goes into a hot oven now, dinner is at {earliest:HH:mm}.";
+                ? $"{units.SayTime(eatAt)} has passed. If the tray goes into a hot oven now, dinner is at {units.SayTime(earliest)}."
+                : $"{units.SayTime(eatAt)} is too soon for this tray. If it goes into a hot oven now, dinner is at {units.SayTime(earliest)}.";
             throw ProblemException.InvalidField("eatAt", sentence, new Dictionary<string, object?> { ["earliestEatAt"] = earliest });
         }
     }
@@ -192,7 +198,7 @@ internal sealed class TrayPlanner(TimeProvider time)
             () => crowding = CrowdingCost.Of(plan, layout, forecast),
             () => effects = StepEffects.Of(plan, layout, forecast),
             () => brush = IsBrushed(plan) ? new(LastBaste.Minutes(plan, layout, forecast)) : null);
-        return new(HandsOn.Of(plan, forecast), crowding, effects, brush, [.. TrayCautions.For(plan, forecast), .. CoatCautions.For(plan, brush?.UntilMinutes)], ForecastReasons.For(plan, forecast));
+        return new(HandsOn.Of(plan, forecast), crowding, effects, brush);
     }
 
     /// <summary>Something wet that met raw meat may be brushed on again; a bowl that first goes on in the oven has met none.</summary>

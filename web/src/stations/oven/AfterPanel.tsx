@@ -1,5 +1,7 @@
 import type { WholeBake } from '../../kitchen/bakes';
+import { useUnits } from '../../kitchen/household';
 import { MINUTE_MS, sayClock } from '../../words/times';
+import { sayVolume } from '../../words/units';
 
 /** Leftovers are in the fridge within two hours of leaving the heat (common practice; one where it is hotter than 32 °C). */
 const FRIDGE_MIN = 120;
@@ -9,6 +11,7 @@ const LEAST_ML = 30;
 
 /** Out of the oven: how to rest it, the sauce in the tray, and until when what is left may stand. */
 export function AfterPanel({ bake }: { bake: WholeBake }) {
+  const units = useUnits();
   if (bake.place === 'oven') return null;
   const out = bake.moves.findLast((move) => move.place === 'worktop');
   const outMs = Date.parse(out?.at ?? bake.startedAt);
@@ -27,8 +30,8 @@ export function AfterPanel({ bake }: { bake: WholeBake }) {
       )}
       {juiceMl >= LEAST_ML && (
         <p>
-          <b className="font-semibold">Sauce</b> up to {10 * Math.round(juiceMl / 10)} ml of juice ran into the tray;
-          some of it has dried. It met raw meat: boil it for a minute, then taste, thin or thicken.
+          <b className="font-semibold">Sauce</b> up to {sayVolume(juiceMl, units)} of juice ran into the tray; some of
+          it has dried. It met raw meat: boil it for a minute, then taste, thin or thicken.
         </p>
       )}
       <p>

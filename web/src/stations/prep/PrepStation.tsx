@@ -4,13 +4,14 @@ import { Link } from 'react-router';
 import { Problem } from '../../api/problem';
 import type { PrepView } from '../../api/types';
 import { Station } from '../../frame/Station';
+import { useUnits } from '../../kitchen/household';
 import { usePrep, useSavePrep } from '../../kitchen/prepQueries';
 import { prepRequestFrom } from '../../kitchen/prepRequest';
 import { useChoices } from '../../kitchen/queries';
 import { Tabs } from '../../ui/Tabs';
 import { WhyButton } from '../../ui/WhyButton';
-import { sayGrams } from '../../words/amounts';
 import { TrayNames } from '../../words/trayNames';
+import { sayMass, type Units } from '../../words/units';
 import { BuyView } from './buy/BuyView';
 import { CutView } from './cut/CutView';
 import { MarinadeView } from './marinade/MarinadeView';
@@ -37,6 +38,7 @@ export function PrepStation({ connected }: { connected: boolean }) {
 }
 
 function Counter({ view }: { view: PrepView }) {
+  const units = useUnits();
   const save = useSavePrep(view.trayId, prepRequestFrom(view.choice));
   const choices = useChoices();
   const [at, setAt] = useState(0);
@@ -46,7 +48,7 @@ function Counter({ view }: { view: PrepView }) {
       <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <div>
           <h1 className="font-semibold text-2xl leading-tight">{view.trayName}</h1>
-          <p className="text-ink-soft">{meatWords(view)}</p>
+          <p className="text-ink-soft">{meatWords(view, units)}</p>
         </div>
         <div className="flex items-center gap-2">
           <WhyButton reasons={view.why} />
@@ -82,7 +84,7 @@ function Counter({ view }: { view: PrepView }) {
   );
 }
 
-function meatWords({ meat }: PrepView): string {
+function meatWords({ meat }: PrepView, units: Units): string {
   if (meat.pieces === 0) return 'No chicken on the tray yet: put some on, and amounts appear here.';
-  return `${meat.pieces} piece${meat.pieces === 1 ? '' : 's'}, ${sayGrams(meat.massG)}, ${meat.surfaceDm2.toFixed(1)} dm² to coat`;
+  return `${meat.pieces} piece${meat.pieces === 1 ? '' : 's'}, ${sayMass(meat.massG, units)}`;
 }

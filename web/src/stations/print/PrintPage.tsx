@@ -2,16 +2,18 @@ import { Printer } from 'lucide-react';
 import { Link } from 'react-router';
 import type { BowlView, PrepView, TrayView } from '../../api/types';
 import { storedCoatsInWords } from '../../coats/coatDraft';
+import { useUnits } from '../../kitchen/household';
 import { usePrep } from '../../kitchen/prepQueries';
 import { useChoices, useTray } from '../../kitchen/queries';
 import { TrayPicture } from '../../tray/TrayPicture';
 import { Button } from '../../ui/Button';
-import { sayAmounts, sayGrams } from '../../words/amounts';
+import { sayAmounts } from '../../words/amounts';
 import { listed, stepWords, vegetableCutWords } from '../../words/food';
 import { touchesWords } from '../../words/prep';
 import { sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
 import { TrayNames } from '../../words/trayNames';
+import { lengthIn, lengthSign, massIn, sayMass } from '../../words/units';
 
 /** The whole plan on one or two sheets, A4 or Letter, black on white. */
 export function PrintPage() {
@@ -79,6 +81,7 @@ function whenWords({ answer, plan }: TrayView): string {
 }
 
 function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
+  const units = useUnits();
   return (
     <Part title="On the tray">
       <ul>
@@ -90,8 +93,9 @@ function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
         ))}
         {tray.plan.vegetables.map((lot) => (
           <li key={lot.id}>
-            {sayGrams(lot.amount.value)} {names.vegetable(lot)}: {vegetableCutWords[lot.cut]}, {lot.size.value}{' '}
-            {lot.size.unit === 'inch' ? 'in' : 'mm'}
+            {sayMass(massIn(lot.amount.value, lot.amount.unit, 'gram'), units)} {names.vegetable(lot)}:{' '}
+            {vegetableCutWords[lot.cut]}, {lengthIn(lot.size.value, lot.size.unit, units.length)}{' '}
+            {lengthSign[units.length]}
           </li>
         ))}
       </ul>
@@ -100,6 +104,7 @@ function Food({ tray, names }: { tray: TrayView; names: TrayNames }) {
 }
 
 function BowlPart({ bowl }: { bowl: BowlView }) {
+  const units = useUnits();
   return (
     <Part title={`${bowl.mix.name}, ${bowl.for}`}>
       <table className="border-collapse text-left">
@@ -113,7 +118,7 @@ function BowlPart({ bowl }: { bowl: BowlView }) {
         </tbody>
       </table>
       <p>{bowl.mix.method}</p>
-      {bowl.servedG > 0 && <p>Set {sayGrams(bowl.servedG)} aside, clean, before the meat comes out.</p>}
+      {bowl.servedG > 0 && <p>Set {sayMass(bowl.servedG, units)} aside, clean, before the meat comes out.</p>}
     </Part>
   );
 }

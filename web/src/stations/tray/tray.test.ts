@@ -129,6 +129,7 @@ test('a vegetable under the chicken, a step and a custom dish go to the server a
         depth: '9,5',
         sideUnit: 'inch',
         water: '250',
+        waterUnit: 'millilitre',
         shelf: 'low',
         madeOf: 'usual',
         panBeneath: false,

@@ -2,11 +2,13 @@ import { Plus } from 'lucide-react';
 import { Link } from 'react-router';
 import { Problem } from '../../../api/problem';
 import type { CutChoice, PrepView } from '../../../api/types';
+import { MassBox } from '../../../household/MassBox';
+import { useUnits } from '../../../kitchen/household';
 import type { SavePrep } from '../../../kitchen/prepQueries';
 import { prepRequestFrom } from '../../../kitchen/prepRequest';
 import { Button } from '../../../ui/Button';
 import { NumberBox } from '../../../ui/NumberBox';
-import { sayGrams } from '../../../words/amounts';
+import { sayMass, sayPrice } from '../../../words/units';
 import { PackRow } from './PackRow';
 
 /** Who eats how much, what it costs, and what is left. */
@@ -28,11 +30,11 @@ export function BuyView(props: { view: PrepView; save: SavePrep; cuts: readonly 
             error={problem?.at('heads')}
             onNumber={(heads) => save.change({ heads })}
           />
-          <NumberBox
-            label="Cooked meat each, g"
-            value={choice.portionG}
+          <MassBox
+            label="Cooked meat each"
+            massG={choice.portionG}
             error={problem?.at('portionG')}
-            onNumber={(portionG) => save.change({ portionG })}
+            onMass={(_, portionG) => save.change({ portionG })}
           />
         </div>
         <PortionWords view={view} />
@@ -80,23 +82,24 @@ export function BuyView(props: { view: PrepView; save: SavePrep; cuts: readonly 
 
 function PortionWords({ view }: { view: PrepView }) {
   const { portions, choice } = view;
+  const units = useUnits();
   if (!portions) return <p className="text-lg">Put chicken on the tray, and portions appear here.</p>;
   return (
     <div className="grid gap-2">
       <p className="font-display font-semibold text-3xl leading-tight">
         {portions.shortG > 0
-          ? `${sayGrams(portions.shortG)} short for ${choice.heads}`
+          ? `${sayMass(portions.shortG, units)} short for ${choice.heads}`
           : `Enough for ${Math.floor(portions.portions)}`}
       </p>
       <p className="text-lg leading-snug">
-        About {sayGrams(portions.cookedG)} of cooked meat without bones.
+        About {sayMass(portions.cookedG, units)} of cooked meat without bones.
         {portions.leftG >= 1 &&
-          ` ${sayGrams(portions.leftG)} left for tomorrow or the freezer: in the fridge within 2 hours, in small pieces.`}
+          ` ${sayMass(portions.leftG, units)} left for tomorrow or the freezer: in the fridge within 2 hours, in small pieces.`}
       </p>
       {portions.costPerHead !== null ? (
         <p className="figures text-lg">
           <strong className="text-3xl">{portions.costPerHead.toFixed(2)}</strong> a head,{' '}
-          {portions.costPerEdibleKg?.toFixed(2)} a kilogram of meat without bones
+          {sayPrice(portions.costPerEdibleKg ?? 0, units)} of meat without bones
         </p>
       ) : (
         <p className="text-ink-soft">Write what each cut on the tray costs, and a portion gets its price.</p>
@@ -107,6 +110,7 @@ function PortionWords({ view }: { view: PrepView }) {
 
 function Bird(props: { view: PrepView; save: SavePrep; problem: Problem | null }) {
   const { view, save, problem } = props;
+  const units = useUnits();
   const bird = prepRequestFrom(view.choice).bird;
   if (!bird) {
     return (
@@ -122,11 +126,11 @@ function Bird(props: { view: PrepView; save: SavePrep; problem: Problem | null }
     <div className="grid gap-3 border-ink border-t-2 pt-3">
       <h3 className="font-semibold text-lg">A whole bird, cut up at home</h3>
       <div className="grid max-w-md grid-cols-[1fr_1fr_auto] items-start gap-3">
-        <NumberBox
-          label="It weighs, g"
-          value={view.choice.bird?.massG ?? null}
+        <MassBox
+          label="It weighs"
+          massG={view.choice.bird?.massG ?? null}
           error={problem?.at('bird.mass')}
-          onNumber={(value) => save.change({ bird: { ...bird, mass: { value, unit: 'gram' } } })}
+          onMass={(mass) => save.change({ bird: { ...bird, mass } })}
         />
         <NumberBox
           label="It costs"
@@ -143,7 +147,7 @@ function Bird(props: { view: PrepView; save: SavePrep; problem: Problem | null }
           <ul className="figures">
             {view.bird.whole.parts?.map((part) => (
               <li key={part.cut}>
-                {part.count} {birdPartWords[part.cut] ?? ''}: {sayGrams(part.massG)}
+                {part.count} {birdPartWords[part.cut] ?? ''}: {sayMass(part.massG, units)}
               </li>
             ))}
           </ul>

@@ -1,10 +1,13 @@
 import { X } from 'lucide-react';
 import type { Problem } from '../../../api/problem';
 import type { CutChoice, Pack, PrepRequest } from '../../../api/types';
+import { MassBox } from '../../../household/MassBox';
+import { useUnits } from '../../../kitchen/household';
 import { Field } from '../../../ui/Field';
 import { IconButton } from '../../../ui/IconButton';
 import { NumberBox } from '../../../ui/NumberBox';
 import { Picker } from '../../../ui/Picker';
+import { sayPrice } from '../../../words/units';
 
 type PackRequest = NonNullable<PrepRequest['packs']>[number];
 
@@ -18,6 +21,7 @@ export function PackRow(props: {
   onRemove: () => void;
 }) {
   const { pack, problem } = props;
+  const units = useUnits();
   const now: PackRequest = {
     cut: pack.cut,
     mass: { value: pack.massG, unit: 'gram' },
@@ -38,11 +42,11 @@ export function PackRow(props: {
             />
           )}
         </Field>
-        <NumberBox
-          label="Weighs, g"
-          value={pack.massG}
+        <MassBox
+          label="Weighs"
+          massG={pack.massG}
           error={at('mass')}
-          onNumber={(value) => props.onChange({ ...now, mass: { value, unit: 'gram' } })}
+          onMass={(mass) => props.onChange({ ...now, mass })}
         />
         <NumberBox
           label="Pieces"
@@ -63,8 +67,8 @@ export function PackRow(props: {
         </div>
       </div>
       <p className="figures text-ink-soft">
-        {pack.pricePerKg?.toFixed(2)} a kilogram,{' '}
-        <strong className="text-ink">{pack.pricePerEdibleKg?.toFixed(2)}</strong> a kilogram of meat without bones
+        {sayPrice(pack.pricePerKg ?? 0, units)},{' '}
+        <strong className="text-ink">{sayPrice(pack.pricePerEdibleKg ?? 0, units)}</strong> of meat without bones
       </p>
     </li>
   );

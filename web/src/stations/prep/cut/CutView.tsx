@@ -1,9 +1,10 @@
 import { useState } from 'react';
 import type { CuttingItem, PrepView } from '../../../api/types';
+import { useUnits } from '../../../kitchen/household';
 import { Button } from '../../../ui/Button';
-import { sayGrams } from '../../../words/amounts';
 import { vegetableCutWords } from '../../../words/food';
 import type { TrayNames } from '../../../words/trayNames';
+import { sayMass, saySize, sayVolume } from '../../../words/units';
 import { CardRuler } from './CardRuler';
 import { readRuler } from './ruler';
 import { TrueSize } from './TrueSize';
@@ -12,6 +13,7 @@ import { TrueSize } from './TrueSize';
 export function CutView({ view, names }: { view: PrepView; names: TrayNames }) {
   const [ruler, setRuler] = useState(() => readRuler(localStorage));
   const [measuring, setMeasuring] = useState(false);
+  const units = useUnits();
   if (view.cutting.length === 0) {
     return (
       <p className="py-6 text-lg">There are no vegetables on the tray. Add some there, and they are listed here.</p>
@@ -39,8 +41,8 @@ export function CutView({ view, names }: { view: PrepView; names: TrayNames }) {
         />
       )}
       <p className="figures">
-        All together {Math.round(view.vegetableMlPerHead / 10) * 10} ml cooked a head; cooks like about{' '}
-        {view.wantedMlPerHead} ml.
+        All together {sayVolume(view.vegetableMlPerHead, units)} cooked a head; cooks like about{' '}
+        {sayVolume(view.wantedMlPerHead, units)}.
       </p>
       <ul className="grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
         {view.cutting.map((item) => (
@@ -59,17 +61,18 @@ export function CutView({ view, names }: { view: PrepView; names: TrayNames }) {
 
 function Item(props: { item: CuttingItem; name: string; pxPerMm: number; heads: number }) {
   const { item } = props;
+  const units = useUnits();
   return (
     <li className="grid content-start gap-2 border-ink border-t-2 pt-2">
       <h2 className="font-semibold text-2xl leading-tight first-letter:uppercase">{props.name}</h2>
       <p className="text-lg leading-snug">
-        <strong className="figures text-3xl">{Math.round(item.sizeMm)} mm</strong> {vegetableCutWords[item.cut]},{' '}
+        <strong className="figures text-3xl">{saySize(item.sizeMm, units)}</strong> {vegetableCutWords[item.cut]},{' '}
         {item.sizeMeans}
       </p>
       <TrueSize item={item} pxPerMm={props.pxPerMm} />
       <p className="figures text-ink-soft">
-        {item.pieces} piece{item.pieces === 1 ? '' : 's'} from {sayGrams(item.massG)};{' '}
-        {Math.round(item.mlPerHead / 10) * 10} ml cooked a head for {props.heads}
+        {item.pieces} piece{item.pieces === 1 ? '' : 's'} from {sayMass(item.massG, units)};{' '}
+        {sayVolume(item.mlPerHead, units)} cooked a head for {props.heads}
       </p>
     </li>
   );

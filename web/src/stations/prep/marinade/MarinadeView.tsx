@@ -1,6 +1,7 @@
 import { Snowflake, TriangleAlert } from 'lucide-react';
 import { Problem } from '../../../api/problem';
 import type { BowlView, Container, PrepView } from '../../../api/types';
+import { useUnits } from '../../../kitchen/household';
 import { type SavePrep, useStartMarinade } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -11,6 +12,7 @@ import { Refusal } from '../../../ui/Refusal';
 import { sayLength } from '../../../words/amounts';
 import { containerWords } from '../../../words/prep';
 import { sayClock, sayDay } from '../../../words/times';
+import { lengthIn, lengthSign, parseLength } from '../../../words/units';
 
 /** Lengths cooks choose from, min. */
 const lengths = [0, 15, 30, 60, 120, 240, 480, 720, 1440];
@@ -102,6 +104,7 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
 
 function Frozen(props: { view: PrepView; save: SavePrep; error: string | undefined }) {
   const { view, save } = props;
+  const { length } = useUnits();
   const isFrozen = view.choice.frozenMm !== null;
   return (
     <div className="grid gap-3">
@@ -117,10 +120,12 @@ function Frozen(props: { view: PrepView; save: SavePrep; error: string | undefin
       {isFrozen && (
         <div className="w-48">
           <NumberBox
-            label="Thickness of the pack, mm"
-            value={view.choice.frozenMm}
+            key={length}
+            label={`Thickness of the pack, ${lengthSign[length]}`}
+            value={view.choice.frozenMm === null ? null : lengthIn(view.choice.frozenMm, 'millimetre', length)}
             error={props.error}
-            onNumber={(value) => save.change({ frozen: { value, unit: 'millimetre' } })}
+            parse={(text) => parseLength(text, length)}
+            onNumber={(value) => save.change({ frozen: { value, unit: length } })}
           />
         </div>
       )}

@@ -1,27 +1,31 @@
 import { useState } from 'react';
 import { Problem } from '../../../api/problem';
 import type { BowlView, MixListed, PrepView, ScaledPart } from '../../../api/types';
+import { MassBox } from '../../../household/MassBox';
+import { useUnits } from '../../../kitchen/household';
 import type { SavePrep } from '../../../kitchen/prepQueries';
 import { useDeleteMix } from '../../../kitchen/prepQueries';
 import { Ask } from '../../../ui/Ask';
 import { Button } from '../../../ui/Button';
-import { NumberBox } from '../../../ui/NumberBox';
 import { Refusal } from '../../../ui/Refusal';
-import { sayAmounts, sayExact, sayGrams } from '../../../words/amounts';
+import { sayAmounts, sayExact } from '../../../words/amounts';
 import { basisOfMix } from '../../../words/prep';
+import { sayMass, type Units } from '../../../words/units';
 import { JudgementList } from './JudgementList';
 
 /** One bowl for the meat it goes on: what to take, large; what it would be exactly, small; and what a careful cook says. */
 export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePrep; onEdit: (mix: MixListed) => void }) {
   const { view, bowl } = props;
+  const units = useUnits();
   const listed = view.mixes.find((one) => one.id === bowl.id);
   return (
     <div className="grid content-start gap-5">
       <div>
         <h2 className="font-semibold text-3xl leading-tight">{bowl.mix.name}</h2>
         <p className="text-ink-soft first-letter:uppercase">
-          {bowl.for}: {sayGrams(bowl.scaled.totalG)} in all
-          {bowl.servedG > 0 && `, ${sayGrams(bowl.servedG)} of it for the table`}. Written for {writtenFor(bowl)}.
+          {bowl.for}: {sayMass(bowl.scaled.totalG, units)} in all
+          {bowl.servedG > 0 && `, ${sayMass(bowl.servedG, units)} of it for the table`}. Written for{' '}
+          {writtenFor(bowl, units)}.
         </p>
       </div>
       <Parts bowl={bowl} />
@@ -29,11 +33,11 @@ export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePre
       <div className="flex flex-wrap items-end gap-3">
         {bowl.mayBeServed && (
           <div className="w-52">
-            <NumberBox
-              label="Set aside for the table, g"
-              value={view.choice.serveG}
+            <MassBox
+              label="Set aside for the table"
+              massG={view.choice.serveG}
               error={problemAt(props.save.error, 'serveG')}
-              onNumber={(serveG) => props.save.change({ serveG })}
+              onMass={(_, serveG) => props.save.change({ serveG })}
             />
           </div>
         )}
@@ -45,8 +49,8 @@ export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePre
   );
 }
 
-const writtenFor = ({ mix }: BowlView) =>
-  mix.per === 'asWritten' ? `${sayGrams(mix.forMassG ?? 1000)} of meat` : basisOfMix[mix.per];
+const writtenFor = ({ mix }: BowlView, units: Units) =>
+  mix.per === 'asWritten' ? `${sayMass(mix.forMassG ?? 1000, units)} of meat` : basisOfMix[mix.per];
 
 const problemAt = (error: Error | null, field: string) => (error instanceof Problem ? error.at(field) : undefined);
 

@@ -61,7 +61,7 @@ export function MixEditor(props: { from: MixListed | null; onDone: (saved: MixLi
         options={[
           { value: 'asWritten', label: 'as written' },
           { value: 'kilogramOfMeat', label: 'for 1 kg of meat' },
-          { value: 'squareDecimetre', label: 'for 1 dm² of surface' },
+          { value: 'squareDecimetre', label: 'for a palm of surface' },
         ]}
         onChange={(per) => setDraft({ ...draft, per })}
       />

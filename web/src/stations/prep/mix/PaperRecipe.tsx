@@ -1,7 +1,7 @@
 import { Problem } from '../../../api/problem';
 import type { PrepView } from '../../../api/types';
+import { MassBox } from '../../../household/MassBox';
 import type { SavePrep } from '../../../kitchen/prepQueries';
-import { NumberBox } from '../../../ui/NumberBox';
 import { Section } from '../../../ui/Section';
 
 /** For a recipe on paper: what its amounts are multiplied by, instead of doubling by eye. */
@@ -9,11 +9,11 @@ export function PaperRecipe({ view, save }: { view: PrepView; save: SavePrep }) 
   const factor = view.recipeFactor === null ? null : `× ${view.recipeFactor.toFixed(2)}`;
   return (
     <Section title="A recipe on paper" summary={factor ?? 'how many times its amounts'}>
-      <NumberBox
-        label="It is for so much meat, g"
-        value={view.choice.recipeMeatG}
+      <MassBox
+        label="It is for so much meat"
+        massG={view.choice.recipeMeatG}
         error={save.error instanceof Problem ? save.error.at('recipeMeat') : undefined}
-        onNumber={(value) => save.change({ recipeMeat: value === null ? null : { value, unit: 'gram' } })}
+        onMass={(mass) => save.change({ recipeMeat: mass.value === null ? null : mass })}
       />
       {factor && (
         <p className="leading-snug">

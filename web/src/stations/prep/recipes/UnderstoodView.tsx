@@ -1,11 +1,13 @@
 import { CircleHelp } from 'lucide-react';
 import type { IngredientLine, RecipeUnderstood } from '../../../api/types';
+import { useUnits } from '../../../kitchen/household';
 import { Button } from '../../../ui/Button';
-import { sayGrams, sayQuantity } from '../../../words/amounts';
+import { sayQuantity } from '../../../words/amounts';
 import { listed, stepWords } from '../../../words/food';
 import { mixKindWords } from '../../../words/prep';
 import { sayTyped } from '../../../words/temperatures';
 import type { TrayNames } from '../../../words/trayNames';
+import { massIn, sayMass } from '../../../words/units';
 
 /** What was understood of a recipe, line by line, and what it would make. */
 export function UnderstoodView(props: {
@@ -15,6 +17,7 @@ export function UnderstoodView(props: {
   onUse: () => void;
 }) {
   const { recipe, notUnderstood, plan, mixes, leftOut } = props.understood;
+  const units = useUnits();
   const oven = recipe.ovens?.[0];
   return (
     <div className="grid gap-4">
@@ -34,7 +37,10 @@ export function UnderstoodView(props: {
             Makes a tray of{' '}
             {listed([
               ...plan.chicken.map((lot) => `${lot.sizes.count} ${props.names.chicken(lot, lot.sizes.count)}`),
-              ...plan.vegetables.map((lot) => `${sayGrams(lot.amount.value)} ${props.names.vegetable(lot)}`),
+              ...plan.vegetables.map(
+                (lot) =>
+                  `${sayMass(massIn(lot.amount.value, lot.amount.unit, 'gram'), units)} ${props.names.vegetable(lot)}`,
+              ),
             ])}
             {mixes.map(
               (mix) => `, and a mix of ${mix.parts.length} ingredients (${mixKindWords[mix.kind].toLowerCase()})`,

@@ -9,7 +9,7 @@ import type {
 } from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
 import { inUnit } from '../../../words/temperatures';
-import { lengthIn, massIn, parseMass } from '../../../words/units';
+import { lengthIn, massIn, parseMass, volumeUnitOf } from '../../../words/units';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 /** Changes to a draft: each takes one and gives another. */
@@ -27,6 +27,7 @@ const plainSheet = (draft: TrayDraft): VesselDraft => ({
   madeOf: 'usual',
   panBeneath: false,
   water: '0',
+  waterUnit: volumeUnitOf({ mass: draft.massUnit }),
 });
 
 export const lotIds = (draft: TrayDraft) => [...draft.chicken, ...draft.vegetables].map((lot) => lot.id);

@@ -3,7 +3,7 @@ import { coatFrom } from '../../../coats/coatDraft';
 import { sayNumber } from '../../../words/numbers';
 import { celsiusOf, convertTyped } from '../../../words/temperatures';
 import { toLocalIso } from '../../../words/times';
-import { lengthIn, massIn, type Units, usualUnits } from '../../../words/units';
+import { lengthIn, massIn, type Units, usualUnits, volumeIn, volumeUnitOf } from '../../../words/units';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 /** A stored plan as text to be typed over, in the household's units whatever it was typed in. */
@@ -117,7 +117,8 @@ function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
     width: side(vessel.width, 400),
     depth: side(vessel.depth, 300),
     sideUnit: units.length,
-    water: sayNumber(vessel.waterMl),
+    water: sayNumber(volumeIn(vessel.waterMl, volumeUnitOf(units))),
+    waterUnit: volumeUnitOf(units),
   };
 }
 

@@ -2,7 +2,7 @@ import type { TrayPlanRequest } from '../../../api/types';
 import { coatRequest } from '../../../coats/coatDraft';
 import { parseNumber } from '../../../words/numbers';
 import { parseClock, toLocalIso } from '../../../words/times';
-import { parseLength, parseMass, parseTemperature } from '../../../words/units';
+import { parseLength, parseMass, parseTemperature, parseVolume } from '../../../words/units';
 import type { ChickenDraft, StepDraft, TrayDraft, VegetableDraft, VesselDraft } from './trayDraft';
 
 type Lots<K extends 'chicken' | 'vegetables' | 'vessels' | 'steps'> = NonNullable<TrayPlanRequest[K]>[number];
@@ -109,7 +109,7 @@ function vesselRequest(vessel: VesselDraft): Lots<'vessels'> {
     panBeneath: vessel.panBeneath,
     width: side(vessel.width),
     depth: side(vessel.depth),
-    waterMl: parseNumber(vessel.water),
+    waterMl: parseVolume(vessel.water, vessel.waterUnit),
   };
 }
 

@@ -13,6 +13,7 @@ import type {
   Vessel,
 } from '../../../api/types';
 import type { CoatDraft } from '../../../coats/coatDraft';
+import type { VolumeUnit } from '../../../words/units';
 
 /**
  * The plan while it is being typed: numbers are still text, and dinner is a time and a day. From a plan and back by
@@ -80,7 +81,9 @@ export interface VesselDraft extends Pick<Vessel, 'kind' | 'rack' | 'parchment'>
   width: string;
   depth: string;
   sideUnit: LengthUnit;
+  /** In the measure in which this kitchen asks for liquids. */
   water: string;
+  waterUnit: VolumeUnit;
 }
 
 export interface StepDraft {

@@ -7,7 +7,7 @@ import { Picker } from '../../../ui/Picker';
 import { TextBox } from '../../../ui/TextBox';
 import { materialWords, shelfWords, vesselChoices } from '../../../words/food';
 import { unitSign } from '../../../words/temperatures';
-import { lengthSign } from '../../../words/units';
+import { lengthSign, volumeSign } from '../../../words/units';
 import { withOneTray, withSecondTray } from '../draft/changes';
 import type { DraftProps, VesselDraft } from '../draft/trayDraft';
 
@@ -173,7 +173,7 @@ function VesselFields(props: {
           <Picker ids={ids} value={vessel.madeOf} options={materials} onChange={(madeOf) => onChange({ madeOf })} />
         )}
       </Field>
-      <Field label="Water or stock in it, ml" error={error('waterMl')}>
+      <Field label={`Water or stock in it, ${volumeSign[vessel.waterUnit]}`} error={error('waterMl')}>
         {(ids) => (
           <TextBox
             ids={ids}

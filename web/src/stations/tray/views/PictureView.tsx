@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { LotForecast, Spot, TrayView } from '../../../api/types';
 import type { FoodState } from '../../../foods/foodState';
+import { useUnits } from '../../../kitchen/household';
 import { pieceState } from '../../../tray/LotOnTray';
 import { TrayPicture } from '../../../tray/TrayPicture';
 import { TrayTable } from '../../../tray/TrayTable';
@@ -11,6 +12,7 @@ import { colourWords, middleWords } from '../../../words/food';
 import { sayTemperature } from '../../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../../words/times';
 import type { TrayNames } from '../../../words/trayNames';
+import { sayVolume, type Units } from '../../../words/units';
 
 /** What stands under the picture takes this much of its box, px. */
 const CAPTION_PX = 50;
@@ -32,6 +34,7 @@ export function PictureView(props: {
   const [pointed, setPointed] = useState<Spot | null>(null);
   const [box, size] = useSize<HTMLDivElement>();
   const { answer, plan } = view;
+  const units = useUnits();
   if (!answer) return null;
   const { forecast, layout, timing } = answer;
   const unit = plan.ovenSetting.unit;
@@ -51,7 +54,7 @@ export function PictureView(props: {
         ? `goes in at ${clock(lot.inMinutes)}`
         : `middle ${sayTemperature(moment.coldestC, unit)} at ${clock(minutes)}`;
     const lead = lot.lot === forecast.lead && spot.index === lot.slowest ? ', probe this one' : '';
-    return `${names.one(plan, spot.lot)} ${spot.index + 1}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot)}${lead}.`;
+    return `${names.one(plan, spot.lot)} ${spot.index + 1}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot, units)}${lead}.`;
   };
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
@@ -94,10 +97,10 @@ const tenderWords = (state: FoodState): string =>
   ({ waiting: 'not in yet', notYet: 'still firm', ready: 'tender', past: 'past its best' })[state];
 
 /** What cooks out of it by then. */
-const lossWords = (lot: LotForecast) => {
+const lossWords = (lot: LotForecast, units: Units) => {
   const share = `${Math.round(100 * lot.lossShare)} %`;
   const ml = 10 * Math.round((lot.juiceMl ?? 0) / 10);
-  return `${share} lighter${ml > 0 ? `, about ${ml} ml of juice in the tray from all` : ''}`;
+  return `${share} lighter${ml > 0 ? `, about ${sayVolume(ml, units)} of juice in the tray from all` : ''}`;
 };
 
 const spotOf = ({ plan, answer }: TrayView, lot: number | null): Spot | null => {

@@ -1,4 +1,4 @@
-namespace AmberSpoon.Core.Households;
+namespace AmberSpoon.Core.Units;
 
 /// <summary>How times of day are said.</summary>
 public enum ClockFace
