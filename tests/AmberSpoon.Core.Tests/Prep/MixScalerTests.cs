@@ -100,6 +100,10 @@ public sealed class MixScalerTests
         Assert.Equal([new Amount(85, MeasureUnit.Gram)], SpoonRounder.Of(86.2, 0.25, isWet: false, KitchenMeasures.Usual).Measures);
         Assert.Equal([new Amount(55, MeasureUnit.Millilitre)], SpoonRounder.Of(50, 0.913, isWet: true, KitchenMeasures.Usual).Measures);
         Assert.Equal([new Amount(3, MeasureUnit.Ounce)], SpoonRounder.Of(85, 0.25, isWet: false, new(SpoonSet.UnitedStates, ScaleUnit.Ounce, HasJug: false)).Measures);
+
+        // Where the scale shows ounces and there is no jug, what runs goes by the cup.
+        Assert.Equal([new Amount(1, MeasureUnit.Cup)], SpoonRounder.Of(236.6, 1, isWet: true, new(SpoonSet.UnitedStates, ScaleUnit.Ounce, HasJug: false)).Measures);
+        Assert.Equal([new Amount(235, MeasureUnit.Gram)], SpoonRounder.Of(236.6, 1, isWet: true, new(SpoonSet.UnitedStates, ScaleUnit.Gram, HasJug: false)).Measures);
     }
 
     [Fact]

@@ -1,4 +1,6 @@
-import type { Amount, MeasureUnit, ScaledPart } from '../api/types';
+import type { Amount, MassUnit, MeasureUnit, ScaledPart } from '../api/types';
+
+const OUNCE_G = 28.349_523_125;
 
 const fractions: readonly [number, string][] = [
   [1 / 8, '⅛'],
@@ -52,8 +54,9 @@ export function sayAmount({ value, unit }: Amount): string {
 }
 
 /** What it would be exactly, where that is not what is measured: "11.9 g". */
-export function sayExact(part: ScaledPart): string {
+export function sayExact(part: ScaledPart, unit: MassUnit = 'gram'): string {
   if (part.exactG === null) return sayAmount({ ...part.exact, value: Math.round(part.exact.value * 100) / 100 });
+  if (unit === 'ounce') return `${Number((part.exactG / OUNCE_G).toFixed(2))} oz`;
   return `${part.exactG < 10 ? part.exactG.toFixed(1) : Math.round(part.exactG)} g`;
 }
 

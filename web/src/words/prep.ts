@@ -14,9 +14,9 @@ export const mixKindWords: Record<MixKind, string> = {
 };
 
 export const basisOfMix: Record<MixBasis, string> = {
-  kilogramOfMeat: 'a kilogram of meat',
-  squareDecimetre: 'a palm of surface, 10 × 10 cm',
-  asWritten: 'the meat in its recipe',
+  kilogramOfMeat: 'Goes by the mass of the meat',
+  squareDecimetre: 'Goes by the surface of the meat',
+  asWritten: 'Written for the meat in its recipe',
 };
 
 export const containerWords: Record<Container, string> = {

@@ -37,7 +37,7 @@ public static class SpoonRounder
             return new([new(steps, MeasureUnit.Millilitre)], steps * gramsPerMl);
         }
 
-        if (own.Scale is { } scale && massG >= LeastWeighedG)
+        if (own.Scale is { } scale && massG >= LeastWeighedG && !(isWet && scale == ScaleUnit.Ounce))
         {
             return Weighed(massG, scale);
         }

@@ -38,6 +38,9 @@ test('what is exact is said in grams, or as written where nobody can weigh it', 
   } as const;
   const rest = { take: [], roundedG: null } as const;
   expect(sayExact({ ...part, ...rest, take: [], exact: { value: 11.88, unit: 'gram' }, exactG: 11.88 })).toBe('12 g');
+  expect(sayExact({ ...part, ...rest, take: [], exact: { value: 204, unit: 'gram' }, exactG: 204 }, 'ounce')).toBe(
+    '7.2 oz',
+  );
   expect(sayExact({ ...part, ...rest, take: [], exact: { value: 2.346, unit: 'piece' }, exactG: null })).toBe('2.35');
 });
 

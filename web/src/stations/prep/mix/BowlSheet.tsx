@@ -24,8 +24,7 @@ export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePre
         <h2 className="font-semibold text-3xl leading-tight">{bowl.mix.name}</h2>
         <p className="text-ink-soft first-letter:uppercase">
           {bowl.for}: {sayMass(bowl.scaled.totalG, units)} in all
-          {bowl.servedG > 0 && `, ${sayMass(bowl.servedG, units)} of it for the table`}. Written for{' '}
-          {writtenFor(bowl, units)}.
+          {bowl.servedG > 0 && `, ${sayMass(bowl.servedG, units)} of it for the table`}. {writtenFor(bowl, units)}.
         </p>
       </div>
       <Parts bowl={bowl} />
@@ -50,7 +49,7 @@ export function BowlSheet(props: { view: PrepView; bowl: BowlView; save: SavePre
 }
 
 const writtenFor = ({ mix }: BowlView, units: Units) =>
-  mix.per === 'asWritten' ? `${sayMass(mix.forMassG ?? 1000, units)} of meat` : basisOfMix[mix.per];
+  mix.per === 'asWritten' ? `Written for ${sayMass(mix.forMassG ?? 1000, units)} of meat` : basisOfMix[mix.per];
 
 const problemAt = (error: Error | null, field: string) => (error instanceof Problem ? error.at(field) : undefined);
 
@@ -86,6 +85,7 @@ function Parts({ bowl }: { bowl: BowlView }) {
 }
 
 function PartRow({ scaled }: { scaled: ScaledPart }) {
+  const { mass } = useUnits();
   return (
     <tr className="border-hairline border-t">
       <td className="figures py-2 pr-3 font-semibold text-xl sm:w-56 sm:whitespace-nowrap sm:pr-5 sm:text-2xl leading-tight">
@@ -95,7 +95,7 @@ function PartRow({ scaled }: { scaled: ScaledPart }) {
         {scaled.part.name}
         {!scaled.part.ingredient && <span className="text-ink-soft"> · not in our table</span>}
       </th>
-      <td className="figures whitespace-nowrap py-2 text-right text-ink-soft sm:w-28">{sayExact(scaled)}</td>
+      <td className="figures whitespace-nowrap py-2 text-right text-ink-soft sm:w-28">{sayExact(scaled, mass)}</td>
     </tr>
   );
 }
