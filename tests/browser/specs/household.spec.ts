@@ -1,4 +1,5 @@
 import type { Page } from '@playwright/test';
+import { startBusyBake } from '../busyBake';
 import { expect, KitchenServer, test } from '../kitchen';
 
 /** Units of the other kind, and times of day after noon by the other clock, in what the page shows. */
@@ -6,6 +7,7 @@ const foreign = /°C|\d\s?(g|kg|mm|cm|ml|l|dm²)\b|\b(g|ml|mm|kg)$|\b(1[3-9]|2[0
 
 /** What is shown in the other units, with the words before it. A safety rule is said as it is published, in both units. */
 async function foreignWords(page: Page): Promise<string[]> {
+  // biome-ignore lint/performance/useDomNodeTextContent: only what a cook sees, line by line.
   const shown = (await page.locator('body').innerText()).replaceAll('(73.9 °C)', '');
   return [...shown.matchAll(foreign)].map((found) =>
     shown.slice(Math.max(0, found.index - 40), found.index + found[0].length),
@@ -95,4 +97,22 @@ test('the kitchen is changed on one device and seen on the other; what cannot be
   await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.vessels[0].name).toBe('Blue dish');
   await page.getByRole('button', { name: 'Baking sheet is gone' }).click();
   await expect(page.getByRole('button', { name: 'Blue dish is gone' })).toBeDisabled();
+});
+
+test('without a thermometer the oven says how long to be cautious for, and never that it may be served', async ({
+  page,
+  kitchen,
+}) => {
+  await page.goto(`${kitchen.address}/oven`);
+  await expect(page.getByRole('region', { name: 'What comes next' })).toContainText('Only a measured temperature');
+  await startBusyBake(kitchen);
+  const caution = page.getByText(/^Without a thermometer: leave it in until \d\d:\d\d/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
+  await expect(caution).toHaveCount(0);
+  await page.goto(`${kitchen.address}/kitchen`);
+  await page.getByRole('radio', { name: 'Nothing yet' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.thermometer).toBe('none');
+  await page.getByRole('link', { name: 'Oven' }).click();
+  await expect(caution).toBeVisible();
+  await expect(page.getByText('it is logged as not measured')).toBeVisible();
 });

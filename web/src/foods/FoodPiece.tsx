@@ -6,7 +6,9 @@ import { glazeDrop, glazeShine, grains, meatDrawings, skinShine } from './meatDr
 import { type FoodColours, vegetableColours } from './vegetableColours';
 import { vegetableDrawing } from './vegetableDrawings';
 
-export type DrawnFood = { meat: Pick<ChickenLot, 'cut' | 'skinOn' | 'coats'> } | { vegetable: VegetableLot };
+export type DrawnFood =
+  | { meat: Pick<ChickenLot, 'cut' | 'skinOn' | 'coats'> }
+  | { vegetable: Pick<VegetableLot, 'kind' | 'cut'> & Partial<Pick<VegetableLot, 'layers'>> };
 
 const boneColour = 'oklch(0.94 0.02 85)';
 const meatLine = 'oklch(0.27 0.05 60)';

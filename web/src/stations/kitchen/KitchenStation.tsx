@@ -218,7 +218,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                 options={[
                   { value: 'instant', label: 'Quick' },
                   { value: 'leaveIn', label: 'Stays in' },
-                  { value: 'none', label: 'None' },
+                  { value: 'none', label: 'Nothing yet' },
                 ]}
                 onChange={(thermometer) => change({ thermometer })}
               />

@@ -1,12 +1,11 @@
 import { Timer } from 'lucide-react';
 import { type ReactNode, useRef, useState } from 'react';
-import { Link } from 'react-router';
 import { SoundSwitch } from '../../alarm/SoundSwitch';
 import { useScreenAwake } from '../../alarm/useScreenAwake';
 import { useKitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
 import { told, useBakeSection, useLiveBakes, useTell, useWaiting, type WholeBake } from '../../kitchen/bakes';
-import { useUnits } from '../../kitchen/household';
+import { useHousehold, useUnits } from '../../kitchen/household';
 import { useChoices } from '../../kitchen/queries';
 import { SectionView } from '../../section/SectionView';
 import { Button } from '../../ui/Button';
@@ -22,12 +21,14 @@ import { HandsBar, LastAct } from './HandsBar';
 import { instructionFor } from './instruction';
 import { LiveRail } from './LiveRail';
 import { LotBoard } from './LotBoard';
+import { NothingInOven } from './NothingInOven';
 import { actTime, type NextAct } from './nextActs';
 import { ProbesPanel } from './ProbesPanel';
 import { QuestionPanel } from './QuestionPanel';
 import { ReadingPad } from './ReadingPad';
 import { StartUndo } from './StartUndo';
 import { RunningTimers, TimersPanel } from './TimersPanel';
+import { Unmeasured } from './Unmeasured';
 import { VerdictPanel } from './VerdictPanel';
 import { WaitingPanel } from './WaitingPanel';
 import { withWaiting } from './waiting';
@@ -70,15 +71,11 @@ export function OvenStation({ connected }: { connected: boolean }) {
           onNow={() => setLookAt(null)}
         />
       ) : (
-        <div className="grid gap-4 px-6 py-16">
-          <h1 className="font-semibold text-6xl">{live.isPending ? 'Looking…' : 'Nothing in the oven'}</h1>
-          <p className="text-xl">
-            {live.isError ? 'The kitchen server does not answer. Is it running?' : 'Plan a tray, then put it in. '}
-            <Link to="/tray" className="font-semibold underline decoration-2 underline-offset-4">
-              Go to the tray
-            </Link>
-          </p>
-        </div>
+        <NothingInOven
+          words={
+            live.isPending ? 'Looking…' : live.isError ? 'The kitchen server does not answer. Is it running?' : null
+          }
+        />
       )}
     </Station>
   );
@@ -93,6 +90,7 @@ function LiveBakeBoard(props: {
 }) {
   const { bake, now } = props;
   const choices = useChoices();
+  const hasNone = useHousehold()?.household.thermometer === 'none';
   const instruction = instructionFor(bake, now);
   const shownAt = props.lookAt ?? now;
   const [seen, setSeen] = useState<'foods' | 'inside' | 'besides' | 'timers'>('foods');
@@ -172,6 +170,7 @@ function LiveBakeBoard(props: {
       </div>
       <div className="grid min-w-0 content-start gap-5">
         <ProbesPanel bake={bake} />
+        {hasNone && bake.verdict?.kind !== 'serve' && <Unmeasured bake={bake} />}
         <ReadingPad bake={bake} cuts={choices?.cuts ?? []} />
       </div>
     </div>

@@ -4,8 +4,9 @@ import { useUnits } from '../../../kitchen/household';
 import { Button } from '../../../ui/Button';
 import { vegetableCutWords } from '../../../words/food';
 import type { TrayNames } from '../../../words/trayNames';
-import { sayMass, saySize, sayVolume } from '../../../words/units';
+import { sayMass, saySize } from '../../../words/units';
 import { CardRuler } from './CardRuler';
+import { HeadShare } from './HeadShare';
 import { readRuler } from './ruler';
 import { TrueSize } from './TrueSize';
 
@@ -40,26 +41,24 @@ export function CutView({ view, names }: { view: PrepView; names: TrayNames }) {
           }}
         />
       )}
-      <p className="figures">
-        All together {sayVolume(view.vegetableMlPerHead, units)} cooked a head; cooks like about{' '}
-        {sayVolume(view.wantedMlPerHead, units)}.
-      </p>
       <ul className="grid gap-x-8 gap-y-6 sm:grid-cols-2 xl:grid-cols-3">
         {view.cutting.map((item) => (
-          <Item
-            key={item.lot}
-            item={item}
-            name={names.vegetable(item)}
-            pxPerMm={ruler.pxPerMm}
-            heads={view.choice.heads}
-          />
+          <Item key={item.lot} item={item} name={names.vegetable(item)} pxPerMm={ruler.pxPerMm} />
         ))}
       </ul>
+      <HeadShare
+        items={view.cutting}
+        ml={view.vegetableMlPerHead}
+        wantedMl={view.wantedMlPerHead}
+        heads={view.choice.heads}
+        names={names}
+        units={units}
+      />
     </section>
   );
 }
 
-function Item(props: { item: CuttingItem; name: string; pxPerMm: number; heads: number }) {
+function Item(props: { item: CuttingItem; name: string; pxPerMm: number }) {
   const { item } = props;
   const units = useUnits();
   return (
@@ -69,10 +68,9 @@ function Item(props: { item: CuttingItem; name: string; pxPerMm: number; heads: 
         <strong className="figures text-3xl">{saySize(item.sizeMm, units)}</strong> {vegetableCutWords[item.cut]},{' '}
         {item.sizeMeans}
       </p>
-      <TrueSize item={item} pxPerMm={props.pxPerMm} />
+      <TrueSize item={item} pxPerMm={props.pxPerMm} units={units} />
       <p className="figures text-ink-soft">
-        {item.pieces} piece{item.pieces === 1 ? '' : 's'} from {sayMass(item.massG, units)};{' '}
-        {sayVolume(item.mlPerHead, units)} cooked a head for {props.heads}
+        {item.pieces} piece{item.pieces === 1 ? '' : 's'} from {sayMass(item.massG, units)}
       </p>
     </li>
   );

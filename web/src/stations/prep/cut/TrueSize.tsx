@@ -1,9 +1,14 @@
 import type { CuttingItem } from '../../../api/types';
+import { FoodPiece } from '../../../foods/FoodPiece';
+import { vegetableColours } from '../../../foods/vegetableColours';
+import { saySize, type Units } from '../../../words/units';
 
 const PAD_MM = 3;
+const HAIR_MM = 0.3;
 
 /** One piece at its true size, from above, with a bar that says its measure. */
-export function TrueSize({ item, pxPerMm }: { item: CuttingItem; pxPerMm: number }) {
+export function TrueSize({ item, pxPerMm, units }: { item: CuttingItem; pxPerMm: number; units: Units }) {
+  const colours = vegetableColours(item.kind, 'ready');
   const { lengthMm, widthMm, heightMm } = item.piece;
   // Coins are measured through; they are drawn lying and, beside that, on edge.
   const isCoin = item.cut === 'coin';
@@ -13,16 +18,33 @@ export function TrueSize({ item, pxPerMm }: { item: CuttingItem; pxPerMm: number
   return (
     <svg
       role="img"
-      aria-label={`One piece at its true size: ${Math.round(lengthMm)} by ${Math.round(widthMm)} mm, ${Math.round(heightMm)} mm high`}
+      aria-label={`One piece at its true size: ${saySize(lengthMm, units)} by ${saySize(widthMm, units)}, ${saySize(heightMm, units)} high`}
       width={wide * pxPerMm}
       height={tall * pxPerMm}
       viewBox={`0 0 ${wide} ${tall}`}
       className="max-w-none overflow-visible"
     >
-      <g fill="var(--enamel)" stroke="var(--ink)" strokeWidth={0.4}>
-        <Outline item={item} />
-        {isCoin && <rect x={lengthMm + 3 * PAD_MM} y={PAD_MM} width={heightMm} height={widthMm} rx={2} />}
+      <g transform={`translate(${PAD_MM + lengthMm / 2} ${PAD_MM + widthMm / 2})`}>
+        <FoodPiece
+          food={{ vegetable: item }}
+          halfLengthMm={lengthMm / 2}
+          halfWidthMm={widthMm / 2}
+          state="ready"
+          hairMm={HAIR_MM}
+        />
       </g>
+      {isCoin && (
+        <rect
+          x={lengthMm + 3 * PAD_MM}
+          y={PAD_MM}
+          width={heightMm}
+          height={widthMm}
+          rx={Math.min(2, heightMm / 3)}
+          fill={colours.rind}
+          stroke={colours.line}
+          strokeWidth={2 * HAIR_MM}
+        />
+      )}
       {item.cut === 'wedge' ? (
         <Bar x={lengthMm + 3 * PAD_MM} y={PAD_MM} turned mm={widthMm} />
       ) : (
@@ -34,27 +56,6 @@ export function TrueSize({ item, pxPerMm }: { item: CuttingItem; pxPerMm: number
       )}
     </svg>
   );
-}
-
-/** From above: round, a boat for a wedge, or with square corners. */
-function Outline({ item }: { item: CuttingItem }) {
-  const { lengthMm, widthMm } = item.piece;
-  if (item.cut === 'wedge') {
-    const [left, middle, right] = [PAD_MM, PAD_MM + lengthMm / 2, PAD_MM + lengthMm];
-    const [top, edge, bottom] = [PAD_MM, PAD_MM + widthMm / 2, PAD_MM + widthMm];
-    return (
-      <>
-        <path
-          d={`M${left} ${edge}Q${middle} ${top - widthMm / 2} ${right} ${edge}Q${middle} ${bottom + widthMm / 2} ${left} ${edge}Z`}
-        />
-        <path d={`M${left} ${edge}L${right} ${edge}`} />
-      </>
-    );
-  }
-  if (item.cut === 'cube' || item.cut === 'stick') {
-    return <rect x={PAD_MM} y={PAD_MM} width={lengthMm} height={widthMm} rx={1.5} />;
-  }
-  return <ellipse cx={PAD_MM + lengthMm / 2} cy={PAD_MM + widthMm / 2} rx={lengthMm / 2} ry={widthMm / 2} />;
 }
 
 /** A measuring bar with its two ends. */
