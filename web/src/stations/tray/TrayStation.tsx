@@ -25,6 +25,7 @@ import {
   withSpot,
 } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
+import { useSecondTray } from './draft/useSecondTray';
 import { useTrayKeys } from './keys/useTrayKeys';
 import { AddBar } from './lots/AddBar';
 import { DinnerField } from './programme/DinnerField';
@@ -43,6 +44,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
   const { draft, change, show, decide, problem, saving, whereabouts, clashes, view, failed } = useTrayDraft();
   const choices = useChoices();
   const units = useUnits();
+  const second = useSecondTray();
   const household = useHousehold();
   // The bird that was weighed at the counter comes along in the address.
   const [chosen, setChosen] = useState<Chosen>(() =>
@@ -171,7 +173,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
               whereabouts={whereabouts}
               overfull={view.answer?.overfull ?? []}
               onShow={showField}
-              onSecondTray={() => change(withSecondTray(draft))}
+              onSecondTray={() => change(withSecondTray(draft, second))}
               onShare={
                 draft.vessels.length > 1 && draft.chicken.every((lot) => lot.vessel === 0)
                   ? () => change(withChickenShared(draft))

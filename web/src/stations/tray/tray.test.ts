@@ -3,10 +3,10 @@ import type { components } from '../../api/schema';
 import type { RunningMarinade, TrayPlan, TrayView, VegetableChoice } from '../../api/types';
 import { listed } from '../../words/food';
 import { TrayNames } from '../../words/trayNames';
-import { withStep, withVegetable } from './draft/changes';
+import { withOwnTray, withSecondTray, withStep, withVegetable } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
 import { requestFrom } from './draft/requestFrom';
-import type { TrayDraft } from './draft/trayDraft';
+import type { TrayDraft, VesselDraft } from './draft/trayDraft';
 import { earlyStart } from './earlyStart';
 import { railSpan } from './TrayRail';
 import { bandWords } from './views/Headline';
@@ -183,6 +183,21 @@ test('a vegetable joins the heap and the tray of the one before it, and never a 
   expect(after({ vessel: 1 })).toEqual(['around', '1', 1]);
   expect(after({ place: 'under', layers: '3', vessel: 1 })).toEqual(['around', '1', 0]);
   expect(after({ place: 'onTop', layers: '2' })).toEqual(['around', '1', 0]);
+});
+
+test('a second tray is the household’s own where it has one', () => {
+  const draft = {
+    vessels: [],
+    chicken: [],
+    vegetables: [{ id: 2, vessel: 0 }],
+    lengthUnit: 'millimetre',
+    massUnit: 'gram',
+  };
+  const dish = { kind: 'dish' } as VesselDraft;
+  const kinds = (after: TrayDraft) => [after.vessels.map((vessel) => vessel.kind), after.vegetables[0]?.vessel];
+  expect(kinds(withSecondTray(draft as never, dish))).toEqual([['halfSheet', 'dish'], 1]);
+  expect(kinds(withOwnTray(draft as never, 2, dish))).toEqual([['halfSheet', 'dish'], 1]);
+  expect(kinds(withOwnTray(draft as never, 2))).toEqual([['halfSheet', 'halfSheet'], 1]);
 });
 
 test('foil that comes off later takes along what was to be done once it is off, and nothing else', () => {

@@ -184,8 +184,8 @@ export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
 });
 
 /** A second tray, and on it what leaves most room on the first: the vegetables; without any, half of the chicken. */
-export function withSecondTray(draft: TrayDraft): TrayDraft {
-  const two = withTwoTrays(draft);
+export function withSecondTray(draft: TrayDraft, second = plainSheet(draft)): TrayDraft {
+  const two = withTwoTrays(draft, second);
   return draft.vegetables.length > 0
     ? { ...two, vegetables: draft.vegetables.map((lot) => ({ ...lot, vessel: 1, place: 'around' })) }
     : withChickenShared(two);
@@ -215,12 +215,12 @@ function halves(lot: ChickenDraft, id: number): ChickenDraft[] {
 }
 
 /** A second tray, and one vegetable on it; the others lie as they lay. */
-export const withOwnTray = (draft: TrayDraft, id: number): TrayDraft =>
-  withVegetableLot(withTwoTrays(draft), id, { vessel: 1, place: 'around' });
+export const withOwnTray = (draft: TrayDraft, id: number, second = plainSheet(draft)): TrayDraft =>
+  withVegetableLot(withTwoTrays(draft, second), id, { vessel: 1, place: 'around' });
 
-const withTwoTrays = (draft: TrayDraft): TrayDraft => ({
+const withTwoTrays = (draft: TrayDraft, second: VesselDraft): TrayDraft => ({
   ...draft,
-  vessels: [draft.vessels[0] ?? plainSheet(draft), draft.vessels[1] ?? plainSheet(draft)],
+  vessels: [draft.vessels[0] ?? plainSheet(draft), draft.vessels[1] ?? second],
 });
 
 /** One tray, and everything on it. */

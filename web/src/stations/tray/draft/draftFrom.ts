@@ -104,7 +104,7 @@ function vegetableFrom(lot: VegetableLot, units: Units): VegetableDraft {
   };
 }
 
-function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
+export function vesselFrom(vessel: Vessel, units: Units): VesselDraft {
   const side = (typed: Vessel['width'], usualMm: number) =>
     sayNumber(lengthIn(typed?.value ?? usualMm, typed?.unit ?? 'millimetre', units.length));
   return {

@@ -6,6 +6,7 @@ import { Button } from '../../../ui/Button';
 import type { TrayNames } from '../../../words/trayNames';
 import { withChickenLot, withCoatsOfAll, withOwnTray, withoutLot, withVegetableLot } from '../draft/changes';
 import type { DraftProps } from '../draft/trayDraft';
+import { useSecondTray } from '../draft/useSecondTray';
 import { ChickenFields } from './ChickenFields';
 import { chickenTitle, guessedHeight } from './lotWords';
 import { VegetableFields } from './VegetableFields';
@@ -23,6 +24,7 @@ export function LotPanel(
   const { draft, problem, onChange, view, choices, names } = props;
   const prep = usePrep().data;
   const trays = draft.vessels.length;
+  const second = useSecondTray();
   const remove = (title: string) => (
     <Button
       className="justify-self-start"
@@ -73,7 +75,7 @@ export function LotPanel(
         trays={trays}
         error={(field) => problem?.at(`vegetables[${place}].${field}`)}
         onChange={(part) => onChange(withVegetableLot(draft, vegetable.id, part))}
-        onOwnTray={() => onChange(withOwnTray(draft, vegetable.id))}
+        onOwnTray={() => onChange(withOwnTray(draft, vegetable.id, second))}
       />
       {remove(names.vegetable(vegetable))}
     </>

@@ -10,6 +10,7 @@ import { unitSign } from '../../../words/temperatures';
 import { lengthSign, volumeSign } from '../../../words/units';
 import { withOneTray, withSecondTray } from '../draft/changes';
 import type { DraftProps, VesselDraft } from '../draft/trayDraft';
+import { useSecondTray } from '../draft/useSecondTray';
 
 const shelves = [
   { value: 'usual', label: 'the usual' },
@@ -22,6 +23,7 @@ const materials = [
 
 /** The oven and what the food lies in. */
 export function OvenFields({ draft, problem, onChange }: DraftProps) {
+  const second = useSecondTray();
   return (
     <>
       <div className="grid gap-3 sm:grid-cols-2">
@@ -94,7 +96,7 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
         />
       ))}
       {draft.vessels.length < 2 ? (
-        <Button className="justify-self-start" onClick={() => onChange(withSecondTray(draft))}>
+        <Button className="justify-self-start" onClick={() => onChange(withSecondTray(draft, second))}>
           Use a second tray
         </Button>
       ) : (
