@@ -49,7 +49,7 @@ public sealed record KitchenUnits(TemperatureUnit Temperature, MassUnit Mass, Le
     {
         if (!IsByCup)
         {
-            return grams < 1000 ? Invariant($"{grams:0} g") : Invariant($"{grams / 1000:0.##} kg");
+            return grams < 1 ? Invariant($"{grams:0.#} g") : grams < 999.5 ? Invariant($"{grams:0} g") : Invariant($"{grams / 1000:0.##} kg");
         }
 
         double ounces = grams / OunceG;
@@ -83,8 +83,10 @@ public sealed record KitchenUnits(TemperatureUnit Temperature, MassUnit Mass, Le
             return Invariant($"{Math.Max(0.5, Math.Round(2 * millilitres / SpoonMl) / 2):0.#} tbsp");
         }
 
-        double quarters = Math.Round(4 * millilitres / CupMl) / 4;
-        return $"{Eighths(quarters)} {(quarters > 1 ? "cups" : "cup")}";
+        // An eighth is two tablespoons, and matters in a small pour only.
+        double finest = millilitres < CupMl ? 8 : 4;
+        double cups = Math.Round(finest * millilitres / CupMl) / finest;
+        return $"{Eighths(cups)} {(cups > 1 ? "cups" : "cup")}";
     }
 
     /// <summary>"7.20 the kilogram"; "3.27 the pound".</summary>

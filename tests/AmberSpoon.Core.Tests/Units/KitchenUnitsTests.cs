@@ -9,6 +9,7 @@ public sealed class KitchenUnitsTests
 
     /// <summary>A pound is 453.592 37 g and has sixteen ounces (NIST Handbook 44, appendix C).</summary>
     [Theory]
+    [InlineData(0.4, "0.4 g", "0 oz")]
     [InlineData(7.6, "8 g", "0.3 oz")]
     [InlineData(165, "165 g", "5.8 oz")]
     [InlineData(282, "282 g", "9.9 oz")]
@@ -18,6 +19,7 @@ public sealed class KitchenUnitsTests
     [InlineData(467, "467 g", "1 lb")]
     [InlineData(469, "469 g", "1 lb 1 oz")]
     [InlineData(999.4, "999 g", "2 lb 3 oz")]
+    [InlineData(999.6, "1 kg", "2 lb 3 oz")]
     [InlineData(1000, "1 kg", "2 lb 3 oz")]
     [InlineData(1650, "1.65 kg", "3 lb 10 oz")]
     public void A_mass_is_said_as_the_scale_shows_it(double grams, string metric, string ounces) =>
@@ -37,6 +39,9 @@ public sealed class KitchenUnitsTests
     [InlineData(19, "19 ml", "1.5 tbsp")]
     [InlineData(59, "60 ml", "4 tbsp")]
     [InlineData(60, "60 ml", "¼ cup")]
+    [InlineData(100, "100 ml", "⅜ cup")]
+    [InlineData(224, "225 ml", "⅞ cup")]
+    [InlineData(226, "225 ml", "1 cup")]
     [InlineData(240, "240 ml", "1 cup")]
     [InlineData(303, "305 ml", "1 ¼ cups")]
     public void A_volume_is_said_as_it_is_measured(double millilitres, string metric, string cups) =>

@@ -37,7 +37,7 @@ test('pictures for the docs', async ({ browser }) => {
       await page.goto(`${kitchen.address}/tray`);
       await expect(page.getByRole('slider')).toBeVisible();
       await shoot('tray', true);
-      await page.getByRole('tab', { name: 'Cut open' }).click();
+      await page.getByRole('tab', { name: 'Inside' }).click();
       await expect(page.getByText(/^Coldest/)).toBeVisible();
       await shoot('inside');
       // Potatoes so large that the thighs cannot wait for them: something to propose.

@@ -103,7 +103,7 @@ test('a running marinade stands on every station, survives a power cut and says 
   await page.getByRole('radio', { name: 'on the counter' }).click();
   await expect(page.getByText('On the counter for 60 min at most. Put it in the fridge.')).toBeVisible();
   await page.getByRole('radio', { name: 'in the fridge' }).click();
-  await page.getByRole('button', { name: 'The meat goes in now' }).click();
+  await page.getByRole('button', { name: 'Into the marinade now' }).click();
   const bar = page.getByRole('region', { name: 'Marinades that are running' });
   await expect(bar).toContainText(/turn it over 18:0\d; ready 19:0\d/);
 
@@ -133,8 +133,8 @@ test('vegetables are drawn at their true size once a card was held against the s
   await page.getByRole('tab', { name: 'Cut' }).click();
   await expect(page.getByText('Drawings are true to size')).toBeVisible();
   const cube = page
-    .getByRole('img', { name: /25 by 25 mm/ })
-    .locator('rect')
+    .getByRole('img', { name: /25 mm by 25 mm/ })
+    .locator('path')
     .first();
   expect((await cube.boundingBox())?.width).toBeCloseTo(125, -1);
 });

@@ -23,7 +23,7 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
 
   for (const station of [
     'tray',
-    'tray Cut open',
+    'tray Inside',
     'tray Curve',
     'tray Finish together',
     'tray Other ways',

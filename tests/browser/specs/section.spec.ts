@@ -9,7 +9,7 @@ const coldest = async (page: Page) => Number.parseInt(((await inside(page).textC
 
 test('a planned piece is cut open, follows the spoon and says where the probe goes', async ({ page, kitchen }) => {
   await page.goto(`${kitchen.address}/tray`);
-  await page.getByRole('tab', { name: 'Cut open' }).click();
+  await page.getByRole('tab', { name: 'Inside' }).click();
   await expect(page.getByRole('img', { name: /^The thickest piece cut open\. Coldest/ })).toBeVisible();
   await expect(page.getByText(/^Probe: .*\d+ mm deep; tip \d+ mm above the tray, off the bone\.$/)).toBeVisible();
 
@@ -35,7 +35,7 @@ test('a planned piece is cut open, follows the spoon and says where the probe go
   await page.getByRole('radiogroup', { name: 'Lengths' }).getByRole('radio', { name: 'Inches' }).click();
   await page.getByRole('link', { name: 'Tray' }).click();
   await page.getByRole('button', { name: '6 bone-in thighs' }).click();
-  await page.getByRole('tab', { name: 'Cut open' }).click();
+  await page.getByRole('tab', { name: 'Inside' }).click();
   await expect(page.getByText(/\d\.\d in deep; tip \d\.\d in above the tray/)).toBeVisible();
   await expect(page.getByText(/^Coldest \d+ °F/)).toBeVisible();
 
@@ -49,7 +49,7 @@ test('each lot is cut open: another cut has no bone, a vegetable is one too', as
     .getByRole('button', { name: /^potatoes/ })
     .first()
     .click();
-  await page.getByRole('tab', { name: 'Cut open' }).click();
+  await page.getByRole('tab', { name: 'Inside' }).click();
   await expect(page.getByText('potatoes, the heaviest piece')).toBeVisible();
   await expect(inside(page)).toBeVisible();
   // The look stays open from food to food.
@@ -57,9 +57,9 @@ test('each lot is cut open: another cut has no bone, a vegetable is one too', as
   await expect(inside(page)).toBeVisible();
   await page.getByRole('tab', { name: 'What it is' }).click();
   await page.getByRole('button', { name: /^More/ }).click();
-  await page.getByRole('button', { name: 'Cut', exact: true }).click();
+  await page.getByRole('button', { name: 'Which piece', exact: true }).click();
   await page.getByRole('option', { name: 'boneless thigh' }).click();
-  await page.getByRole('tab', { name: 'Cut open' }).click();
+  await page.getByRole('tab', { name: 'Inside' }).click();
   await expect(page.getByText(/^Probe: .*\d+ mm deep; tip \d+ mm above the tray\.$/)).toBeVisible();
 });
 

@@ -150,9 +150,9 @@ test('what cannot be is said at its field, and nothing stored changes', async ({
 test('vegetables of no size and steps far after the end are refused at their field', async ({ page }) => {
   await open(page, /^potatoes/);
   await page.getByLabel('Size', { exact: true }).fill('200');
-  await expect(page.getByRole('alert')).toContainText('10 to 60 mm');
+  await expect(page.getByRole('alert')).toContainText('10 mm to 60 mm');
   await page.getByLabel('Size', { exact: true }).fill('0');
-  await expect(page.getByRole('alert')).toContainText('10 to 60 mm');
+  await expect(page.getByRole('alert')).toContainText('10 mm to 60 mm');
   await page.getByLabel('Size', { exact: true }).fill('20');
   await expect(page.getByRole('alert')).toHaveCount(0);
 

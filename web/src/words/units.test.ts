@@ -123,10 +123,12 @@ test('a kitchen changes its units whole, and its dial with them', () => {
 test('what was worked out is said in what this kitchen weighs and measures with, as the server says it', () => {
   const metric = { mass: 'gram', length: 'millimetre' } as const;
   const ounces = { mass: 'ounce', length: 'inch' } as const;
-  expect([7.6, 990, 999.4, 1000, 1650].map((massG) => sayMass(massG, metric))).toEqual([
+  expect([0.4, 7.6, 990, 999.4, 999.6, 1000, 1650].map((massG) => sayMass(massG, metric))).toEqual([
+    '0.4 g',
     '8 g',
     '990 g',
     '999 g',
+    '1 kg',
     '1 kg',
     '1.65 kg',
   ]);
@@ -141,10 +143,12 @@ test('what was worked out is said in what this kitchen weighs and measures with,
   ]);
   expect([1, 25, 38, 42].map((mm) => saySize(mm, ounces))).toEqual(['⅛ in', '1 in', '1 ½ in', '1 ⅝ in']);
   expect(saySize(37.6, metric)).toBe('38 mm');
-  expect([4, 59, 60, 240, 303].map((ml) => sayVolume(ml, ounces))).toEqual([
+  expect([4, 59, 60, 100, 226, 240, 303].map((ml) => sayVolume(ml, ounces))).toEqual([
     '0.5 tbsp',
     '4 tbsp',
     '¼ cup',
+    '⅜ cup',
+    '1 cup',
     '1 cup',
     '1 ¼ cups',
   ]);

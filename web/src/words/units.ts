@@ -133,7 +133,8 @@ const isByCup = ({ mass }: Pick<Units, 'mass'>) => mass === 'ounce' || mass === 
 /** "8 g", "990 g", "1.65 kg"; "5.8 oz", "12 oz", "2 lb 3 oz". */
 export function sayMass(massG: number, units: Pick<Units, 'mass'>): string {
   if (!isByCup(units)) {
-    return massG < 1000 ? `${Math.round(massG)} g` : `${Number((massG / 1000).toFixed(2))} kg`;
+    if (massG < 999.5) return `${massG < 1 ? Number(massG.toFixed(1)) : Math.round(massG)} g`;
+    return `${Number((massG / 1000).toFixed(2))} kg`;
   }
   const ounces = massG / grams.ounce;
   if (ounces < 9.95) return `${Number(ounces.toFixed(1))} oz`;
@@ -153,8 +154,10 @@ const SPOON_ML = 15;
 export function sayVolume(volumeMl: number, units: Pick<Units, 'mass'>): string {
   if (!isByCup(units)) return `${10 * Math.round(volumeMl / 10)} ml`;
   if (volumeMl < CUP_ML / 4) return `${Math.max(0.5, Math.round((2 * volumeMl) / SPOON_ML) / 2)} tbsp`;
-  const quarters = Math.round((4 * volumeMl) / CUP_ML) / 4;
-  return `${inEighths(quarters)} ${quarters > 1 ? 'cups' : 'cup'}`;
+  // An eighth is two tablespoons, and matters in a small pour only.
+  const finest = volumeMl < CUP_ML ? 8 : 4;
+  const cups = Math.round((finest * volumeMl) / CUP_ML) / finest;
+  return `${inEighths(cups)} ${cups > 1 ? 'cups' : 'cup'}`;
 }
 
 /** How liquids are asked for. */

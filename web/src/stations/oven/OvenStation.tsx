@@ -72,6 +72,7 @@ export function OvenStation({ connected }: { connected: boolean }) {
         />
       ) : (
         <NothingInOven
+          now={now}
           words={
             live.isPending ? 'Looking…' : live.isError ? 'The kitchen server does not answer. Is it running?' : null
           }
@@ -205,7 +206,7 @@ function Inside({ bake, shownAt }: { bake: WholeBake; shownAt: number }) {
   const lot = chicken.find((other) => other.lot === chosen) ?? chicken[0];
   const film = useBakeSection(bake.id, lot?.lot ?? 0, String(bake.seq));
   const { length } = useUnits();
-  if (!lot || !film) return <p role="status">Cutting it open…</p>;
+  if (!lot || !film) return <p role="status">Looking inside…</p>;
   return (
     <div className="grid grid-cols-1 gap-2 border-hairline border-y py-2">
       {chicken.length > 1 && (

@@ -64,7 +64,7 @@ export function TrayPanel(props: PanelProps) {
     );
   const looksAt = (lot: number) => [
     {
-      name: 'Cut open',
+      name: 'Inside',
       content: <InsideView view={view} lot={lot} minutes={minutes} name={names.of(view.plan, lot)} />,
     },
     {

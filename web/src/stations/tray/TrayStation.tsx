@@ -25,7 +25,6 @@ import {
   withSpot,
 } from './draft/changes';
 import { draftFrom } from './draft/draftFrom';
-import { useSecondTray } from './draft/useSecondTray';
 import { useTrayKeys } from './keys/useTrayKeys';
 import { AddBar } from './lots/AddBar';
 import { DinnerField } from './programme/DinnerField';
@@ -44,7 +43,6 @@ export function TrayStation({ connected }: { connected: boolean }) {
   const { draft, change, show, decide, problem, saving, whereabouts, clashes, view, failed } = useTrayDraft();
   const choices = useChoices();
   const units = useUnits();
-  const second = useSecondTray();
   const household = useHousehold();
   // The bird that was weighed at the counter comes along in the address.
   const [chosen, setChosen] = useState<Chosen>(() =>
@@ -173,7 +171,8 @@ export function TrayStation({ connected }: { connected: boolean }) {
               whereabouts={whereabouts}
               overfull={view.answer?.overfull ?? []}
               onShow={showField}
-              onSecondTray={() => change(withSecondTray(draft, second))}
+              // Room is wanted: a full sheet, whatever else this kitchen owns.
+              onSecondTray={() => change(withSecondTray(draft))}
               onShare={
                 draft.vessels.length > 1 && draft.chicken.every((lot) => lot.vessel === 0)
                   ? () => change(withChickenShared(draft))

@@ -32,7 +32,7 @@ export function PackRow(props: {
   return (
     <li className="grid gap-2 border-hairline border-t pt-3">
       <div className="grid grid-cols-2 items-start gap-2 sm:grid-cols-[minmax(0,2fr)_1fr_1fr_1fr_auto]">
-        <Field label="Cut" error={at('cut')}>
+        <Field label="Which piece" error={at('cut')}>
           {(ids) => (
             <Picker
               ids={ids}

@@ -91,7 +91,7 @@ export function MarinadeView({ view, save }: { view: PrepView; save: SavePrep })
               disabled={start.isPending || view.meat.pieces === 0 || view.thaw !== null}
               onClick={() => start.mutate({ trayId: view.trayId, mix: bowl.id })}
             >
-              {lying.length > 1 ? `Into ${bowl.mix.name} now` : 'The meat goes in now'}
+              {lying.length > 1 ? `Into ${bowl.mix.name} now` : 'Into the marinade now'}
             </Button>
           </div>
         ))}
@@ -151,7 +151,7 @@ function Outlook({ view, bowl }: { view: PrepView; bowl: BowlView }) {
   return (
     <div className="grid gap-3">
       <p className="text-ink-soft">
-        {bowl.mix.name}, {bowl.for}, {view.thaw ? 'as soon as the meat is thawed' : 'if the meat goes in now'}:
+        {bowl.mix.name}, {bowl.for}, {view.thaw ? 'as soon as the meat is thawed' : 'if it goes into it now'}:
       </p>
       <dl className="grid grid-cols-[auto_1fr] items-baseline gap-x-5 gap-y-1">
         {times.turnAt && <When name="Turn over" at={times.turnAt} now={view.now} />}

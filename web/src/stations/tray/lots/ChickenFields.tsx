@@ -83,7 +83,7 @@ export function ChickenFields(props: {
         summary={`${lot.skinOn ? 'skin on' : 'no skin'}, from the ${lot.startFrom}`}
       >
         <div className="grid gap-3 sm:grid-cols-2">
-          <Field label="Cut" error={error('cut')}>
+          <Field label="Which piece" error={error('cut')}>
             {(ids) => (
               <Picker
                 ids={ids}

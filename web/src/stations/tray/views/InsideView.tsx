@@ -11,7 +11,9 @@ export function InsideView(props: { view: TrayView; lot: number; minutes: number
   const lot = view.answer?.forecast.lots.find((other) => other.lot === props.lot);
   const unit = view.plan.ovenSetting.unit;
   const { length } = useUnits();
-  if (!film || !lot) return <p role="status">Cutting it open…</p>;
+  // What was refused, and what is not saved yet, has no answer to look into.
+  if (!lot) return <p role="status">It has no answer yet: this look begins once the tray has one.</p>;
+  if (!film) return <p role="status">Looking inside…</p>;
   return (
     <div className="pt-2">
       <p className="font-semibold text-lg first-letter:uppercase">{props.name}, the heaviest piece</p>
