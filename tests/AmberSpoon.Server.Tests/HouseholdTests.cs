@@ -93,6 +93,21 @@ public sealed class HouseholdTests
         Assert.Equal(400, status);
         Assert.Equal("0.1 oz of one vegetable: between 0.7 oz and 8 lb 13 oz is possible.", (string)refused!["errors"]!["vegetables[0].amount.value"]![0]!);
 
+        JsonObject choice = JsonNode.Parse("""
+            {
+              "serveG": 0, "marinateMinutes": 60, "place": "fridge", "container": "bag", "garnish": false, "heads": 4, "portionG": 130,
+              "frozen": { "value": 9, "unit": "inch" }, "packs": [{ "cut": "tender", "mass": { "value": 0.1, "unit": "ounce" }, "count": 1, "price": 1 }],
+              "bird": { "mass": { "value": 12, "unit": "pound" }, "price": 9 }, "recipeMeat": { "value": 99, "unit": "pound" }
+            }
+            """)!.AsObject();
+        await kitchen.SaveTray(Kitchen.Supper());
+        (_, JsonNode? counter) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        string Wrong(string field) => (string)counter!["errors"]![field]![0]!;
+        Assert.Equal("Write how thick the frozen pack is, ⅜ in to 7 ⅛ in.", Wrong("frozen.value"));
+        Assert.Equal("A whole bird weighs 1 lb 5 oz to 8 lb 13 oz.", Wrong("bird.mass.value"));
+        Assert.Equal("Write how much meat the recipe is for, 0.7 oz to 22 lb 1 oz.", Wrong("recipeMeat.value"));
+        Assert.Equal("Write what the pack weighs, 0.7 oz to 22 lb 1 oz.", Wrong("packs[0].mass.value"));
+
         JsonObject soon = Kitchen.Supper();
         soon["eatAt"] = "2026-11-26T17:10:00Z";
         (_, JsonNode? late) = await kitchen.SaveTray(soon);

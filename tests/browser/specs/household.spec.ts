@@ -39,6 +39,13 @@ test('a kitchen is asked three questions once, and everything on the tray obeys'
       await expect(page.getByRole('button', { name: panel }).first()).toHaveAttribute('aria-expanded', 'true');
       expect(await foreignWords(page), String(panel)).toEqual([]);
     }
+    await page.getByRole('button', { name: 'Chicken', exact: true }).click();
+    await page.getByRole('button', { name: 'a whole bird, cut up' }).click();
+    await page.getByLabel('The bird weighs, oz').fill('1 lb');
+    await expect(page.getByText('A whole bird weighs 1 lb 5 oz to 8 lb 13 oz.')).toBeVisible();
+    expect(await foreignWords(page), 'a whole bird').toEqual([]);
+    await page.getByRole('button', { name: 'Not now' }).click();
+
     await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
     await page.getByRole('button', { name: /^Coats/ }).click();
     await page.getByRole('button', { name: 'Coat it' }).click();

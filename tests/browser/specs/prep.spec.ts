@@ -121,7 +121,7 @@ test('frozen meat says when it will be thawed', async ({ page, kitchen }) => {
   await page.getByRole('radio', { name: 'still frozen' }).click();
   await expect(page.getByText(/^Thawed (Thursday|Friday|Saturday)/)).toBeVisible();
   await page.getByLabel('Thickness of the pack, mm').fill('900');
-  await expect(page.getByRole('alert')).toHaveText('Write how thick the frozen pack is, 8 to 180 mm.');
+  await expect(page.getByRole('alert')).toHaveText('Write how thick the frozen pack is, 8 mm to 180 mm.');
 });
 
 test('vegetables are drawn at their true size once a card was held against the screen', async ({ page, kitchen }) => {

@@ -386,7 +386,7 @@ test('a whole bird is put on the tray with one action, in its own masses', async
   await page.getByRole('button', { name: 'Chicken', exact: true }).click();
   await page.getByRole('button', { name: 'a whole bird, cut up' }).click();
   await page.getByLabel('The bird weighs, g').fill('400');
-  await expect(page.getByText('A whole bird weighs 600 to 4000 g.')).toBeVisible();
+  await expect(page.getByText('A whole bird weighs 600 g to 4 kg.')).toBeVisible();
   await page.getByLabel('The bird weighs, g').fill('2000');
   await page.getByRole('button', { name: 'Add its parts' }).click();
   await expect

@@ -22,7 +22,7 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
         RuleFor(prep => prep.Garnish).NotNull().OverridePropertyName("garnish").WithMessage(Check.Choose);
         RuleFor(prep => prep.Frozen).Must(frozen => frozen is null
                 || (Check.IsPositive(frozen) && frozen.ToEntered().Millimetres() is >= FridgeThaw.ThinnestMm and <= FridgeThaw.ThickestMm))
-            .OverridePropertyName("frozen.value").WithMessage($"Write how thick the frozen pack is, {FridgeThaw.ThinnestMm} to {FridgeThaw.ThickestMm} mm.");
+            .OverridePropertyName("frozen.value").WithMessage(prep => $"Write how thick the frozen pack is, {prep.Frozen.Say(FridgeThaw.ThinnestMm)} to {prep.Frozen.Say(FridgeThaw.ThickestMm)}.");
         RuleFor(prep => prep.Heads).Must(heads => heads is >= 1 and <= PrepLimits.MostHeads)
             .OverridePropertyName("heads").WithMessage($"Cook for 1 to {PrepLimits.MostHeads}.");
         RuleFor(prep => prep.PortionG).Must(grams => grams is >= PrepLimits.LeastPortionG and <= PrepLimits.MostPortionG)
@@ -31,9 +31,9 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
             .OverridePropertyName("packs").WithMessage($"Up to {PrepLimits.MostPacks} packs.");
         RuleForEach(prep => prep.Packs).NotNull().OverridePropertyName("packs").WithMessage("Describe this pack.").SetValidator(new PackValidator());
         RuleFor(prep => prep.Bird).Must(bird => bird is null || (Check.IsPositive(bird.Mass) && bird.Mass!.ToEntered().Grams() is >= PrepLimits.LeastBirdG and <= PrepLimits.MostBirdG))
-            .OverridePropertyName("bird.mass.value").WithMessage($"A whole bird weighs {PrepLimits.LeastBirdG} to {PrepLimits.MostBirdG} g.");
+            .OverridePropertyName("bird.mass.value").WithMessage(prep => $"A whole bird weighs {prep.Bird!.Mass.Say(PrepLimits.LeastBirdG)} to {prep.Bird.Mass.Say(PrepLimits.MostBirdG)}.");
         RuleFor(prep => prep.RecipeMeat).Must(meat => meat is null || (Check.IsPositive(meat) && meat.ToEntered().Grams() is >= PrepLimits.LeastPackG and <= PrepLimits.MostPackG))
-            .OverridePropertyName("recipeMeat.value").WithMessage($"Write how much meat the recipe is for, {PrepLimits.LeastPackG:0} g to {PrepLimits.MostPackG / 1000:0} kg.");
+            .OverridePropertyName("recipeMeat.value").WithMessage(prep => $"Write how much meat the recipe is for, {prep.RecipeMeat.Say(PrepLimits.LeastPackG)} to {prep.RecipeMeat.Say(PrepLimits.MostPackG)}.");
         RuleFor(prep => prep.Bird).Must(bird => bird is null || bird.Price is >= 0 and <= PrepLimits.MostPrice)
             .OverridePropertyName("bird.price").WithMessage("Write what it costs.");
     }
@@ -44,7 +44,7 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
         {
             RuleFor(pack => pack.Cut).Must(Check.IsChosen).OverridePropertyName("cut").WithMessage(Check.Choose);
             RuleFor(pack => pack.Mass).Must(mass => Check.IsPositive(mass) && mass!.ToEntered().Grams() is >= PrepLimits.LeastPackG and <= PrepLimits.MostPackG)
-                .OverridePropertyName("mass.value").WithMessage($"Write what the pack weighs, {PrepLimits.LeastPackG:0} g to {PrepLimits.MostPackG / 1000:0} kg.");
+                .OverridePropertyName("mass.value").WithMessage(pack => $"Write what the pack weighs, {pack.Mass.Say(PrepLimits.LeastPackG)} to {pack.Mass.Say(PrepLimits.MostPackG)}.");
             RuleFor(pack => pack.Count).Must(count => count is >= 1 and <= PrepLimits.MostPieces)
                 .OverridePropertyName("count").WithMessage($"1 to {PrepLimits.MostPieces} pieces.");
             RuleFor(pack => pack.Price).Must(price => price is >= 0 and <= PrepLimits.MostPrice)

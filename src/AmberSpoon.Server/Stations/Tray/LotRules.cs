@@ -115,7 +115,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(
             grams <= TrayPlanLimits.MostFillingShare * pieceG,
             $"{at}.filling.value",
-            $"{Say(grams, filling)} of filling in a piece of {Say(pieceG, filling)}, filling and all: {Say(TrayPlanLimits.MostFillingShare * pieceG, filling)} is the most that holds together, a quarter is usual. Fill less, or check whether it is for one or for all.");
+            $"{filling.Say(grams)} of filling in a piece of {filling.Say(pieceG)}, filling and all: {filling.Say(TrayPlanLimits.MostFillingShare * pieceG)} is the most that holds together, a quarter is usual. Fill less, or check whether it is for one or for all.");
     }
 
     private void Goal(CoreGoalRequest? goal, string at)
@@ -178,14 +178,14 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
             double odd = masses.First(mass => !(mass >= lowG && mass <= highG));
             context.Fail(
                 lot.Sizes.Basis switch { SizeBasis.Height => $"{at}.height.value", SizeBasis.EachPiece => $"{at}.sizes.each", _ => $"{at}.sizes.mass.value" },
-                $"That makes {Say(odd, lot.Sizes.Mass)} for one {facts.Name}; between {Say(lowG, lot.Sizes.Mass)} and {Say(highG, lot.Sizes.Mass)} is possible. Check the mass, the count, and whether it is for all or each.");
+                $"That makes {lot.Sizes.Mass.Say(odd)} for one {facts.Name}; between {lot.Sizes.Mass.Say(lowG)} and {lot.Sizes.Mass.Say(highG)} is possible. Check the mass, the count, and whether it is for all or each.");
             return;
         }
 
         (double lowMm, double highMm) = TrayPlanLimits.Height(facts, masses[0]);
         if (heightUsable && lot.Sizes.Basis != SizeBasis.Height && lot.Height!.ToEntered().Millimetres() is var mm && !(mm >= lowMm && mm <= highMm))
         {
-            context.Fail($"{at}.height.value", $"A {facts.Name} of {Say(masses[0], lot.Sizes.Mass)} stands between {Say(lowMm, lot.Height)} and {Say(highMm, lot.Height)} tall. Measure the thickest one again.");
+            context.Fail($"{at}.height.value", $"A {facts.Name} of {lot.Sizes.Mass.Say(masses[0])} stands between {lot.Height.Say(lowMm)} and {lot.Height.Say(highMm)} tall. Measure the thickest one again.");
         }
     }
 
@@ -210,7 +210,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
             Require(
                 grams is >= TrayPlanLimits.LeastVegetableG and <= TrayPlanLimits.MostVegetableG,
                 $"{at}.amount.value",
-                $"{Say(grams, lot.Amount)} of one vegetable: between {Say(TrayPlanLimits.LeastVegetableG, lot.Amount)} and {Say(TrayPlanLimits.MostVegetableG, lot.Amount)} is possible.");
+                $"{lot.Amount.Say(grams)} of one vegetable: between {lot.Amount.Say(TrayPlanLimits.LeastVegetableG)} and {lot.Amount.Say(TrayPlanLimits.MostVegetableG)} is possible.");
         }
 
         if (!Require(Check.IsChosen(lot.Kind), $"{at}.kind", "Choose a vegetable.") || !Require(Check.IsChosen(lot.Cut), $"{at}.cut", Check.Choose))
@@ -222,7 +222,7 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
         Require(facts.Cuts.Contains(lot.Cut!.Value), $"{at}.cut", $"For {facts.Name}, choose {string.Join(", ", facts.Cuts).ToLower(CultureInfo.InvariantCulture)}.");
         (double lowMm, double highMm) = VegetableCuts.Limits(lot.Cut.Value);
         bool isSized = Check.IsPositive(lot.Size) && lot.Size!.ToEntered().Millimetres() is var mm && mm >= lowMm && mm <= highMm;
-        Require(isSized, $"{at}.size.value", $"{VegetableCuts.SizeMeans(lot.Cut.Value)[..1].ToUpperInvariant()}{VegetableCuts.SizeMeans(lot.Cut.Value)[1..]}: {Say(lowMm, lot.Size)} to {Say(highMm, lot.Size)}.");
+        Require(isSized, $"{at}.size.value", $"{VegetableCuts.SizeMeans(lot.Cut.Value)[..1].ToUpperInvariant()}{VegetableCuts.SizeMeans(lot.Cut.Value)[1..]}: {lot.Size.Say(lowMm)} to {lot.Size.Say(highMm)}.");
     }
 
     private void Spots()
@@ -248,12 +248,4 @@ internal sealed class LotRules(TrayPlanRequest plan, ValidationContext<TrayPlanR
 
         return holds;
     }
-
-    /// <summary>In the unit that the field was typed in.</summary>
-    private static string Say(double grams, MassRequest? typed) =>
-        grams < 1e9 ? (KitchenUnits.Usual with { Mass = Check.IsChosen(typed?.Unit) ? typed!.Unit!.Value : MassUnit.Gram }).SayMass(grams) : "far too much";
-
-    /// <inheritdoc cref="Say(double, MassRequest?)"/>
-    private static string Say(double millimetres, LengthRequest? typed) =>
-        (KitchenUnits.Usual with { Length = Check.IsChosen(typed?.Unit) ? typed!.Unit!.Value : LengthUnit.Millimetre }).SayLength(millimetres);
 }

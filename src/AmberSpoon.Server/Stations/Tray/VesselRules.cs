@@ -56,7 +56,7 @@ internal static class VesselRules
     {
         if (!Check.IsPositive(side) || side!.ToEntered().Millimetres() is < TrayPlanLimits.SmallestVesselMm or > TrayPlanLimits.LargestVesselMm)
         {
-            context.Fail(field, $"Measure the floor inside: {TrayPlanLimits.SmallestVesselMm:0} to {TrayPlanLimits.LargestVesselMm:0} mm.");
+            context.Fail(field, $"Measure the floor inside: {side.Say(TrayPlanLimits.SmallestVesselMm)} to {side.Say(TrayPlanLimits.LargestVesselMm)}.");
         }
     }
 }

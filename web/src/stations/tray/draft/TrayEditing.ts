@@ -173,6 +173,13 @@ export class TrayEditing {
       problem: null,
       whereabouts: isLast ? 'stored' : 'sending',
     });
+    // The kitchen's units may have changed while it was on its way.
+    if (isLast && this.isInOtherUnits()) this.unitsChanged();
+  }
+
+  private isInOtherUnits(): boolean {
+    const [{ draft }, { temperature, mass, length }] = [this.state, this.port.units()];
+    return draft !== null && (draft.unit !== temperature || draft.massUnit !== mass || draft.lengthUnit !== length);
   }
 
   private async refused(sent: TrayDraft, problem: Problem) {

@@ -1,9 +1,11 @@
 import { useState } from 'react';
 import type { BirdChoice } from '../../../api/types';
+import { useUnits } from '../../../kitchen/household';
 import { Button } from '../../../ui/Button';
 import { Field } from '../../../ui/Field';
 import { TextBox } from '../../../ui/TextBox';
-import { parseNumber, sayNumber } from '../../../words/numbers';
+import { sayNumber } from '../../../words/numbers';
+import { massIn, massSign, parseMass, sayMass } from '../../../words/units';
 
 /** A whole bird, weighed as bought: its parts go onto the tray with what it gives of each. */
 export function BirdPanel(props: {
@@ -13,15 +15,21 @@ export function BirdPanel(props: {
   onLeave: () => void;
 }) {
   const { bird } = props;
-  const [mass, setMass] = useState(sayNumber(props.massG));
-  const grams = parseNumber(mass);
+  const units = useUnits();
+  const [mass, setMass] = useState(sayNumber(massIn(props.massG, 'gram', units.mass)));
+  const typed = parseMass(mass, units.mass);
+  const grams = typed === null ? null : massIn(typed, units.mass, 'gram');
   const fits = grams !== null && grams >= bird.leastMassG && grams <= bird.mostMassG;
   return (
     <div className="flex flex-wrap items-end gap-2">
       <div className="w-44">
         <Field
-          label="The bird weighs, g"
-          error={fits ? undefined : `A whole bird weighs ${bird.leastMassG} to ${bird.mostMassG} g.`}
+          label={`The bird weighs, ${massSign[units.mass]}`}
+          error={
+            fits
+              ? undefined
+              : `A whole bird weighs ${sayMass(bird.leastMassG, units)} to ${sayMass(bird.mostMassG, units)}.`
+          }
         >
           {(ids) => <TextBox ids={ids} value={mass} inputMode="decimal" onText={setMass} className="figures" />}
         </Field>
