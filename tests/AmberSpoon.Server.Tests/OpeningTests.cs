@@ -34,6 +34,22 @@ public sealed class OpeningTests
         Assert.Single((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray());
     }
 
+    /// <summary>The driver's own waiting ends at once where the log is being put in order (SQLITE_BUSY_RECOVERY); SQLite's does not.</summary>
+    [Theory]
+    [InlineData("busy_timeout", "10000")]
+    [InlineData("synchronous", "2")]
+    [InlineData("journal_mode", "wal")]
+    public async Task Every_connection_waits_in_SQLite_and_flushes_to_the_disk(string pragma, string expected)
+    {
+        await using var kitchen = new Kitchen();
+        using IServiceScope scope = kitchen.Host.Services.CreateScope();
+        KitchenDb db = scope.ServiceProvider.GetRequiredService<KitchenDb>();
+        await db.Database.OpenConnectionAsync(TestContext.Current.CancellationToken);
+        await using System.Data.Common.DbCommand asked = db.Database.GetDbConnection().CreateCommand();
+        asked.CommandText = $"PRAGMA {pragma}";
+        Assert.Equal(expected, Convert.ToString(await asked.ExecuteScalarAsync(TestContext.Current.CancellationToken), System.Globalization.CultureInfo.InvariantCulture));
+    }
+
     [Fact]
     public async Task Nothing_to_bring_up_to_date_takes_no_lock()
     {

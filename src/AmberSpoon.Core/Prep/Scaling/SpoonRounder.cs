@@ -37,6 +37,7 @@ public static class SpoonRounder
             return new([new(steps, MeasureUnit.Millilitre)], steps * gramsPerMl);
         }
 
+        // Where scales show ounces, nobody weighs what runs.
         if (own.Scale is { } scale && massG >= LeastWeighedG && !(isWet && scale == ScaleUnit.Ounce))
         {
             return Weighed(massG, scale);
