@@ -8,7 +8,7 @@ public sealed class HouseholdTests
 {
     private static JsonObject Said() => JsonNode.Parse("""
         {
-          "temperature": "fahrenheit", "mass": "ounce", "length": "inch", "clock": "twelve", "ovenAir": "fan",
+          "temperature": "fahrenheit", "mass": "ounce", "length": "inch", "clock": "twelve", "ovens": [{ "name": "Oven", "air": "fan" }],
           "dial": { "value": 425, "unit": "fahrenheit" },
           "vessels": [
             { "name": "Blue dish", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } },
@@ -151,7 +151,24 @@ public sealed class HouseholdTests
     [InlineData("heads", "0", "heads", "Between 1 and 20")]
     [InlineData("heads", "21", "heads", "Between 1 and 20")]
     [InlineData("mass", "\"pound\"", "mass", "grams or ounces")]
-    [InlineData("ovenAir", "\"grill\"", "ovenAir", "still or fan")]
+    [InlineData("ovens", """[{ "name": "Oven", "air": "grill" }]""", "ovens[0].air", "still or fan")]
+    [InlineData("ovens", "[]", "ovens", "at least one oven")]
+    [InlineData("ovens", "null", "ovens", "at least one oven")]
+    [InlineData("ovens", "[null]", "ovens[0].name", "Name the oven")]
+    [InlineData("ovens", """[{ "name": "", "air": "fan" }]""", "ovens[0].name", "Give the oven a name")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "shelves": 0 }]""", "ovens[0].shelves", "1 to 3 shelves")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "shelves": 4 }]""", "ovens[0].shelves", "1 to 3 shelves")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "preheatMinutes": 2 }]""", "ovens[0].preheatMinutes", "3 to 60")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "preheatMinutes": 61 }]""", "ovens[0].preheatMinutes", "3 to 60")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "runsHotBy": { "value": 41, "unit": "celsius" } }]""", "ovens[0].runsHotBy.value", "up to 40;")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "runsHotBy": { "value": -73, "unit": "fahrenheit" } }]""", "ovens[0].runsHotBy.value", "up to 72;")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "runsHotBy": { "value": null, "unit": "celsius" } }]""", "ovens[0].runsHotBy.value", "by how many degrees")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "highest": { "value": 600, "unit": "fahrenheit" } }]""", "ovens[0].highest.value", "For the oven, choose")]
+    [InlineData("ovens", """[{ "name": "Big", "air": "fan", "highest": { "value": 200, "unit": "fahrenheit" }, "lowest": { "value": 200, "unit": "fahrenheit" } }]""", "ovens[0].highest", "swap the two")]
+    [InlineData("ovens", """[{ "name": "Little", "air": "fan", "highest": { "value": 400, "unit": "fahrenheit" } }]""", "dial.value", "The Little goes up to 400 °F")]
+    [InlineData("ovens", """[{ "name": "Little", "air": "fan", "width": { "value": 190, "unit": "millimetre" } }]""", "ovens[0].width.value", "Measure a shelf")]
+    [InlineData("ovens", """[{ "name": "Little", "air": "fan", "width": { "value": 350, "unit": "millimetre" }, "depth": { "value": 300, "unit": "millimetre" } }]""", "vessels[1].kind", "bigger than a shelf of the Little")]
+    [InlineData("probeLimit", """{ "value": 90, "unit": "celsius" }""", "probeLimit.value", "lead of a probe")]
     [InlineData("temperature", "null", "temperature", "Choose one")]
     [InlineData("vessels", "[]", "vessels", "at least one tray")]
     [InlineData("vessels", """[{ "name": " ", "vessel": { "kind": "dish", "rack": false, "parchment": false, "waterMl": 0 } }]""", "vessels[0].name", "Give it a name")]
@@ -166,6 +183,7 @@ public sealed class HouseholdTests
     {
         await using var kitchen = new Kitchen();
         JsonObject wrong = Said();
+        wrong["thermometer"] = field == "probeLimit" ? "leaveIn" : "none";
         wrong[field] = JsonNode.Parse(value);
         (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/kitchen", wrong);
         Assert.Equal(400, status);

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
@@ -7,9 +8,6 @@ namespace AmberSpoon.Core.Evenings;
 /// <summary>Works a forecast back from when dinner is.</summary>
 public static class DinnerScheduler
 {
-    /// <summary>A household oven is hot after about this long, min (common practice).</summary>
-    public const int PreheatMinutes = 15;
-
     /// <summary>
     /// The times for dinner at <paramref name="eatAt"/>; the oven counts as hot already when there is no time to heat
     /// it.
@@ -19,7 +17,7 @@ public static class DinnerScheduler
 
     /// <summary>The times if the tray goes in at <paramref name="inAt"/>.</summary>
     public static DinnerTiming From(DateTimeOffset inAt, TrayForecast forecast) => new(
-        inAt.AddMinutes(-PreheatMinutes),
+        inAt.AddMinutes(-HouseOven.UsualPreheatMinutes),
         inAt,
         inAt.AddMinutes(forecast.FirstCheckMinutes),
         inAt.AddMinutes(Math.Floor(forecast.ToTarget.LowMinutes)),
@@ -30,15 +28,16 @@ public static class DinnerScheduler
     /// <summary>The same with the oven switched on only as long before as it needs to be what the plan says when the food goes in.</summary>
     public static DinnerTiming WithOvenOf(this DinnerTiming timing, TrayPlan plan)
     {
+        int preheat = plan.Oven?.PreheatMinutes ?? HouseOven.UsualPreheatMinutes;
         if (plan.OvenAtStart is not { } start)
         {
-            return timing;
+            return timing with { OvenOnAt = timing.InAt.AddMinutes(-preheat) };
         }
 
         double roomC = HeatParameters.RoomAir.Value;
         double toGoC = Math.Max(1, plan.OvenSetting.ToTemperature().Celsius - roomC);
         double share = Math.Clamp((start.ToTemperature().Celsius - roomC) / toGoC, 0, 1);
-        return timing with { OvenOnAt = timing.InAt.AddMinutes(-Math.Round(PreheatMinutes * share)) };
+        return timing with { OvenOnAt = timing.InAt.AddMinutes(-Math.Round(preheat * share)) };
     }
 
     /// <summary>The soonest dinner, if the tray goes into a hot oven right now, rounded up to a minute.</summary>

@@ -1,5 +1,5 @@
 using AmberSpoon.Core.Doneness.Safety;
-using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 
@@ -14,7 +14,7 @@ namespace AmberSpoon.Core.Households;
 /// <param name="Mass">Grams or ounces: what new amounts are asked in.</param>
 /// <param name="Length">Millimetres or inches.</param>
 /// <param name="Clock">18:45 or 6:45 pm.</param>
-/// <param name="OvenAir">How its oven usually bakes: still or fan.</param>
+/// <param name="Ovens">What it bakes in, the usual one first: one to <see cref="MostOvens"/>.</param>
 /// <param name="Dial">What new trays begin at, in <paramref name="Temperature"/>.</param>
 /// <param name="Vessels">What it owns, the usual one first: one to <see cref="MostVessels"/>.</param>
 /// <param name="Thermometer">What it judges doneness with.</param>
@@ -27,7 +27,7 @@ public sealed record Household(
     MassUnit Mass,
     LengthUnit Length,
     ClockFace Clock,
-    OvenMode OvenAir,
+    IReadOnlyList<HouseOven> Ovens,
     EnteredTemperature Dial,
     IReadOnlyList<OwnedVessel> Vessels,
     ThermometerKind Thermometer,
@@ -36,9 +36,13 @@ public sealed record Household(
     IReadOnlyList<string> Cooks,
     bool IsSaid)
 {
+    /// <summary>The hottest that the lead of the probe that stays in may get; null where nobody said.</summary>
+    public EnteredTemperature? ProbeLimit { get; init; }
+
     /// <summary>What sentences for this household are written in.</summary>
     public KitchenUnits Units() => new(Temperature, Mass, Length, Clock);
 
+    public const int MostOvens = 4;
     public const int MostVessels = 8;
     public const int MostCooks = 6;
     public const int MostHeads = 20;
@@ -49,7 +53,7 @@ public sealed record Household(
         MassUnit.Gram,
         LengthUnit.Millimetre,
         ClockFace.TwentyFour,
-        OvenMode.Still,
+        [HouseOven.Usual],
         new(200, TemperatureUnit.Celsius),
         [new("Baking sheet", Vessel.HalfSheet)],
         ThermometerKind.Instant,

@@ -9,6 +9,9 @@ public enum ThermometerKind
     /// <summary>Stays in the meat while it bakes.</summary>
     LeaveIn,
 
+    /// <summary>One of each.</summary>
+    Both,
+
     /// <summary>Nothing: then no verdict ever says serve.</summary>
     None,
 }

@@ -41,6 +41,9 @@ public sealed record TrayPlan(
     /// <summary>The oven when the first food goes in; null where it is as hot as it is set.</summary>
     public EnteredTemperature? OvenAtStart { get; init; }
 
+    /// <summary>Which oven it bakes in, as it was known when the plan was written; null for an ordinary one.</summary>
+    public HouseOven? Oven { get; init; }
+
     /// <summary>The tray stays in at least so long, min since the first food; null for as long as its food needs.</summary>
     public int? StayUntilMinutes { get; init; }
 

@@ -197,10 +197,10 @@ public sealed class StackedPrepTests
     public void The_clock_leaves_the_marinade_its_time_and_the_oven_its_heat(int soak)
     {
         IReadOnlyList<WorkStep> steps = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("green-yogurt") with { SoakMinutes = soak })));
-        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps);
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, 15);
         int At(string key) => steps.ToList().FindIndex(step => step.Key == key);
         Assert.Equal(before.OrderDescending(), before);
-        Assert.True(before[At("oven")] >= WorkClock.PreheatMinutes);
+        Assert.True(before[At("oven")] >= 15);
         double inAt = before[At("into-1-0")] - steps[At("into-1-0")].Minutes;
         Assert.Equal(soak, inAt - before[At("coat-1-0")], 1e-9);
         Assert.Equal(inAt, before[At("wash-1")], 1e-9);
@@ -215,7 +215,7 @@ public sealed class StackedPrepTests
         Assert.Equal("The thighs out of “Apricot glaze”", glazed.Single(step => step.Key == "coat-1-0").Title);
         IReadOnlyList<WorkStep> rubbed = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("salt-only") with { When = CoatTime.Before, SoakMinutes = 20 })));
         int rub = rubbed.ToList().FindIndex(step => step.Key == "coat-1-0");
-        Assert.Equal(20, WorkClock.MinutesBefore(rubbed)[rub] - rubbed[rub].Minutes, 1e-9);
+        Assert.Equal(20, WorkClock.MinutesBefore(rubbed, 15)[rub] - rubbed[rub].Minutes, 1e-9);
     }
 
     [Fact]
@@ -223,7 +223,7 @@ public sealed class StackedPrepTests
     {
         IReadOnlyList<WorkStep> steps = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("lemon-garlic") with { SoakMinutes = 20 })));
         int coat = steps.ToList().FindIndex(step => step.Key == "coat-1-0");
-        Assert.Equal(20, WorkClock.MinutesBefore(steps)[coat] - steps[coat].Minutes, 1e-9);
+        Assert.Equal(20, WorkClock.MinutesBefore(steps, 15)[coat] - steps[coat].Minutes, 1e-9);
     }
 
     [Fact]

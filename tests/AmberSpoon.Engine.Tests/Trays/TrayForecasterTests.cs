@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
@@ -93,4 +94,17 @@ public sealed class TrayForecasterTests
     [Fact]
     public void Every_reason_names_its_source() => Assert.All(
         ForecastReasons.For(Plans.Thighs, TrayForecaster.Forecast(Plans.Thighs), KitchenUnits.Usual), reason => Assert.NotEmpty(reason.Source));
+
+    /// <summary>What the oven is known to be off by is as good as another setting of the dial, also from cold and for its later stages.</summary>
+    [Theory]
+    [InlineData(-20)]
+    [InlineData(12)]
+    public void A_known_offset_bakes_as_a_dial_so_much_further_does(int offsetC)
+    {
+        TrayPlan plan = Plans.Thighs with { OvenSetting = new(200, TemperatureUnit.Celsius), Steps = [new(StepKind.Lower, 20, new(180, TemperatureUnit.Celsius))] };
+        TrayPlan known = plan with { Oven = HouseOven.Usual with { RunsHotBy = new(offsetC, TemperatureUnit.Celsius) } };
+        TrayPlan turned = plan with { OvenSetting = new(200 + offsetC, TemperatureUnit.Celsius), Steps = [new(StepKind.Lower, 20, new(180 + offsetC, TemperatureUnit.Celsius))] };
+        Assert.Equal(TrayForecaster.Forecast(turned).ToTarget.MedianMinutes, TrayForecaster.Forecast(known).ToTarget.MedianMinutes, 1e-6);
+        Assert.NotEqual(TrayForecaster.Forecast(plan).PullMinutes, TrayForecaster.Forecast(known).PullMinutes);
+    }
 }

@@ -106,6 +106,57 @@ test('the kitchen is changed on one device and seen on the other; what cannot be
   await expect(page.getByRole('button', { name: 'Blue dish is gone' })).toBeDisabled();
 });
 
+test('a second oven that runs cool is said once, chosen for the tray, and what it cannot do is said at its field', async ({
+  page,
+  kitchen,
+}) => {
+  await page.goto(`${kitchen.address}/kitchen`);
+  await page.getByRole('button', { name: 'Another oven' }).click();
+  const second = page.getByRole('listitem').filter({ hasText: 'Name of oven 2' });
+  await second.getByRole('textbox', { name: 'Name of oven 2' }).fill('Little oven');
+  await second.getByRole('textbox', { name: 'Name of oven 2' }).press('Enter');
+  await second.getByRole('button', { name: 'What you know of it' }).click();
+  const say = async (label: string, text: string) => {
+    await second.getByLabel(label).fill(text);
+    await second.getByLabel(label).press('Enter');
+  };
+  const little = async () => (await kitchen.get('/api/kitchen')).household.ovens[1];
+  await say('By a thermometer inside it is', '9 cooler');
+  await expect.poll(async () => (await little()).runsHotBy).toEqual({ value: -9, unit: 'celsius' });
+  await say('Up to', '700');
+  await expect(second.getByRole('alert')).toContainText('choose 60 °C to 290 °C');
+  await say('Up to', '230');
+  await expect.poll(async () => (await little()).highest?.value).toBe(230);
+  await expect(second.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('radio', { name: '°F' }).click();
+  await expect(second.getByLabel('By a thermometer inside it is')).toHaveValue('16 cooler');
+  await expect(second.getByLabel('Up to')).toHaveValue('445');
+  await page.getByRole('radio', { name: '°C' }).click();
+
+  await page.getByRole('link', { name: 'Tray' }).click();
+  await page.getByRole('button', { name: /^Oven (still|fan)/ }).click();
+  await page.getByRole('button', { name: /^Bakes in/ }).click();
+  await page.getByRole('option', { name: 'Little oven' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.oven.name).toBe('Little oven');
+  expect((await kitchen.get('/api/tray')).plan.ovenMode).toBe('fan');
+  await page.getByLabel('Oven', { exact: true }).fill('240');
+  await expect(page.getByRole('alert').first()).toContainText('The Little oven goes up to 230 °C');
+  await page.getByLabel('Oven', { exact: true }).fill('220');
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.ovenSetting.value).toBe(220);
+
+  // What is learnt of it later is offered, and an oven that is gone stays with the tray that bakes in it.
+  const other = await page.context().newPage();
+  await other.goto(`${kitchen.address}/kitchen`);
+  const known = other.getByRole('listitem').filter({ hasText: 'Name of oven 2' });
+  await known.getByRole('button', { name: 'What you know of it' }).click();
+  await known.getByLabel('By a thermometer inside it is').fill('12 cooler');
+  await known.getByLabel('By a thermometer inside it is').press('Enter');
+  await page.getByRole('button', { name: 'Bake by that' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/tray')).plan.oven.runsHotBy.value).toBe(-12);
+  await other.getByRole('button', { name: 'Little oven is gone' }).click();
+  await expect(page.getByText('Your kitchen no longer has it; this tray still does.')).toBeVisible();
+});
+
 test('without a thermometer the oven says how long to be cautious for, and never that it may be served', async ({
   page,
   kitchen,
@@ -122,7 +173,7 @@ test('without a thermometer the oven says how long to be cautious for, and never
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
   await expect(caution).toHaveCount(0);
   await page.goto(`${kitchen.address}/kitchen`);
-  await page.getByRole('radio', { name: 'Nothing yet' }).click();
+  await page.getByRole('radio', { name: 'None', exact: true }).click();
   await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.thermometer).toBe('none');
   await page.getByRole('link', { name: 'Oven' }).click();
   await expect(caution).toBeVisible();

@@ -32,6 +32,7 @@ export type StepKind = Schemas['StepKind'];
 export type StepEffect = Schemas['StepEffect'];
 export type Spot = Schemas['Spot'];
 export type Household = Schemas['Household'];
+export type HouseOven = Schemas['HouseOven'];
 export type HouseholdRequest = Schemas['HouseholdRequest'];
 export type HouseholdView = Schemas['HouseholdView'];
 export type OwnedVessel = Schemas['OwnedVessel'];

@@ -1,5 +1,6 @@
-import type { Household, OwnedVessel, TemperatureUnit } from '../api/types';
-import { convertTyped } from './temperatures';
+import type { Household, HouseOven, OwnedVessel, TemperatureUnit } from '../api/types';
+import { parseNumber } from './numbers';
+import { convertTyped, unitSign } from './temperatures';
 
 /** A dial has its marks at these. */
 const DIAL_STEP: Record<TemperatureUnit, number> = { celsius: 5, fahrenheit: 25 };
@@ -52,7 +53,53 @@ export const ownedVessel = (kind: OwnedVessel['vessel']['kind']): OwnedVessel =>
 });
 
 /** The one that new trays begin with comes first. */
-export const withUsualFirst = (vessels: readonly OwnedVessel[], at: number): OwnedVessel[] => [
-  ...vessels.filter((_, i) => i === at),
-  ...vessels.filter((_, i) => i !== at),
+export const withUsualFirst = <T>(owned: readonly T[], at: number): T[] => [
+  ...owned.filter((_, i) => i === at),
+  ...owned.filter((_, i) => i !== at),
 ];
+
+/** An oven of which nothing is known yet but that it is there, by a name that no other has. */
+export function anotherOven(ovens: readonly HouseOven[]): HouseOven {
+  const names = ['Second oven', 'Third oven', 'Fourth oven', 'Another oven'];
+  return { name: names.find((name) => !ovens.some((oven) => oven.name === name)) ?? 'Another oven', air: 'fan' };
+}
+
+/** A dial's temperature as the kitchen reads it, on a mark of the dial. */
+export const dialIn = (typed: { value: number; unit: TemperatureUnit }, unit: TemperatureUnit): number =>
+  typed.unit === unit ? typed.value : convertTyped(typed.value, unit, 5);
+
+type Difference = NonNullable<HouseOven['runsHotBy']>;
+
+const differenceIn = ({ value, unit }: Difference, to: TemperatureUnit): number =>
+  Math.round(unit === to ? value : to === 'fahrenheit' ? value * 1.8 : value / 1.8);
+
+/** "9 cooler", "5 hotter"; nothing for as the dial says. */
+export function offsetText(offset: HouseOven['runsHotBy'], unit: TemperatureUnit): string {
+  const degrees = offset ? differenceIn(offset, unit) : 0;
+  return degrees === 0 ? '' : `${Math.abs(degrees)} ${degrees < 0 ? 'cooler' : 'hotter'}`;
+}
+
+/** What was typed of an oven's true heat against its dial; not a number where it cannot be read, which the server refuses. */
+export function offsetFrom(text: string, unit: TemperatureUnit): Difference | null {
+  const said = text.trim().toLowerCase();
+  if (said === '') return null;
+  const [, sign, number = ''] = /^([+−-])?\s*([\d.,]+)/.exec(said) ?? [];
+  const value = parseNumber(number);
+  if (value === null) return { value: Number.NaN, unit };
+  const isCool = sign === '-' || sign === '−' || /\b(co[ol]|less|under|below)/.test(said);
+  return value === 0 ? null : { value: isCool ? -value : value, unit };
+}
+
+/** What is known of an oven, in a few words. */
+export function ovenSummary(oven: HouseOven, unit: TemperatureUnit): string {
+  const offset = offsetText(oven.runsHotBy, unit);
+  return [
+    offset.replace(' ', ` ${unitSign(unit)} `),
+    oven.highest && `to ${dialIn(oven.highest, unit)} ${unitSign(unit)}`,
+    oven.shelves === 1 && 'one tray at a time',
+    oven.hasGrill === false && 'no grill',
+    (oven.preheatMinutes ?? 15) !== 15 && `hot after ${oven.preheatMinutes} min`,
+  ]
+    .filter(Boolean)
+    .join(', ');
+}

@@ -6,12 +6,10 @@ namespace AmberSpoon.Core.Prep.Order;
 /// </summary>
 public static class WorkClock
 {
-    /// <summary>An oven is hot after so long, min (common practice).</summary>
-    public const double PreheatMinutes = 15;
-
     /// <param name="steps">The order of work.</param>
+    /// <param name="preheatMinutes">How long the oven takes to be hot, min.</param>
     /// <returns>When each begins, min before the tray goes in; never rising.</returns>
-    public static IReadOnlyList<double> MinutesBefore(IReadOnlyList<WorkStep> steps)
+    public static IReadOnlyList<double> MinutesBefore(IReadOnlyList<WorkStep> steps, double preheatMinutes)
     {
         double[] before = new double[steps.Count];
         double done = 0;
@@ -21,7 +19,7 @@ public static class WorkClock
 
             // Meat that waits is waited for by the first step that needs it, which is not before what stands next in the order.
             double waited = step.WaitMinutes > 0 ? Math.Max(done, Needed(steps, before, i) + step.WaitMinutes) : done;
-            before[i] = Math.Max(waited + step.Minutes, step.Key == WorkOrder.OvenKey ? PreheatMinutes : 0);
+            before[i] = Math.Max(waited + step.Minutes, step.Key == WorkOrder.OvenKey ? preheatMinutes : 0);
             done = before[i];
         }
 

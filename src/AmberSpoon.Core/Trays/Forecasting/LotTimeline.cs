@@ -50,7 +50,7 @@ internal sealed class LotTimeline
             BeforeItWentIn(step);
         }
 
-        OvenAtFirst = new OvenTraits(_mode, _grillC ?? (_setC + _placeC)) { Place = Place(), StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
+        OvenAtFirst = new OvenTraits(_mode, _grillC ?? (_setC + _placeC)) { Place = Place(), OffsetC = plan.Oven?.OffsetC ?? 0, StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
         CoverAtFirst = _cover;
         if (addAtMinutes > 0)
         {

@@ -32,7 +32,7 @@ public sealed record PieceSetting(
             StartC + guess.StartDifferenceC,
             Oven with
             {
-                OffsetC = guess.OvenOffsetC,
+                OffsetC = Oven.OffsetC + guess.OvenOffsetC,
                 ExchangeFactor = Oven.ExchangeFactor * guess.ExchangeFactor,
                 EvaporationFactor = guess.EvaporationFactor,
             },

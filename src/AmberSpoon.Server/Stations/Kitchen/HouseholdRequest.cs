@@ -1,5 +1,4 @@
 using AmberSpoon.Core.Doneness.Safety;
-using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Tray;
@@ -12,13 +11,14 @@ public sealed record HouseholdRequest(
     MassUnit? Mass = null,
     LengthUnit? Length = null,
     ClockFace? Clock = null,
-    OvenMode? OvenAir = null,
+    IReadOnlyList<OvenRequest>? Ovens = null,
     TemperatureRequest? Dial = null,
     IReadOnlyList<OwnedVesselRequest>? Vessels = null,
     ThermometerKind? Thermometer = null,
     ProfileId? Profile = null,
     int? Heads = null,
-    IReadOnlyList<string>? Cooks = null)
+    IReadOnlyList<string>? Cooks = null,
+    TemperatureRequest? ProbeLimit = null)
 {
     /// <summary>The kitchen of a request that was found valid.</summary>
     public Household ToHousehold() => new(
@@ -26,14 +26,17 @@ public sealed record HouseholdRequest(
         Mass!.Value,
         Length!.Value,
         Clock!.Value,
-        OvenAir!.Value,
+        [.. Ovens!.Select(oven => oven.ToOven())],
         Dial!.ToEntered(),
         [.. Vessels!.Select(owned => new OwnedVessel(owned.Name!.Trim(), owned.Vessel!.ToVessel()))],
         Thermometer!.Value,
         Profile!.Value,
         Heads!.Value,
         [.. (Cooks ?? []).Select(name => name.Trim())],
-        IsSaid: true);
+        IsSaid: true)
+    {
+        ProbeLimit = Thermometer is ThermometerKind.LeaveIn or ThermometerKind.Both ? ProbeLimit?.ToEntered() : null,
+    };
 }
 
 public sealed record OwnedVesselRequest(string? Name = null, VesselRequest? Vessel = null);

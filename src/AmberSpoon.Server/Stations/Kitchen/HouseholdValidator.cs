@@ -1,5 +1,5 @@
-using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Tray;
@@ -11,13 +11,16 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdRequest>
 {
     private const int LongestName = 40;
 
+    /// <summary>What leads of probes are made to stand, °C (common practice: 200 to 380).</summary>
+    private const double LowestProbeLimitC = 100;
+    private const double HighestProbeLimitC = 400;
+
     public HouseholdValidator()
     {
         RuleFor(kitchen => kitchen.Temperature).Must(Check.IsChosen).OverridePropertyName("temperature").WithMessage(Check.Choose);
         RuleFor(kitchen => kitchen.Mass).Must(mass => mass is MassUnit.Gram or MassUnit.Ounce).OverridePropertyName("mass").WithMessage("Choose grams or ounces.");
         RuleFor(kitchen => kitchen.Length).Must(Check.IsChosen).OverridePropertyName("length").WithMessage(Check.Choose);
         RuleFor(kitchen => kitchen.Clock).Must(Check.IsChosen).OverridePropertyName("clock").WithMessage(Check.Choose);
-        RuleFor(kitchen => kitchen.OvenAir).Must(air => air is OvenMode.Still or OvenMode.Fan).OverridePropertyName("ovenAir").WithMessage("Choose still or fan.");
         RuleFor(kitchen => kitchen.Thermometer).Must(Check.IsChosen).OverridePropertyName("thermometer").WithMessage(Check.Choose);
         RuleFor(kitchen => kitchen.Profile).Must(Check.IsChosen).OverridePropertyName("profile").WithMessage("Choose whose safety rule you follow.");
         RuleFor(kitchen => kitchen.Heads).Must(heads => heads is >= 1 and <= Household.MostHeads)
@@ -30,12 +33,37 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdRequest>
                 context.Fail("dial.unit", "Say how hot the oven is in the unit this kitchen reads.");
             }
 
-            Vessels(kitchen, context);
+            HouseOven[] ovens = Ovens(kitchen, context);
+            Vessels(kitchen, ovens, context);
+            if (kitchen is { ProbeLimit: not null, Thermometer: ThermometerKind.LeaveIn or ThermometerKind.Both })
+            {
+                Check.Temperature(context, kitchen.ProbeLimit, "probeLimit.value", "lead of a probe", LowestProbeLimitC, HighestProbeLimitC);
+            }
+
             Cooks(kitchen, context);
         });
     }
 
-    private static void Vessels(HouseholdRequest kitchen, ValidationContext<HouseholdRequest> context)
+    /// <returns>Those that nothing is wrong with.</returns>
+    private static HouseOven[] Ovens(HouseholdRequest kitchen, ValidationContext<HouseholdRequest> context)
+    {
+        if (kitchen.Ovens?.Count is not (>= 1 and <= Household.MostOvens))
+        {
+            context.Fail("ovens", $"Keep at least one oven, and at most {Household.MostOvens}.");
+            return [];
+        }
+
+        HouseOven[] ovens = [.. kitchen.Ovens.Select((oven, i) => OvenRules.Require(context, oven, $"ovens[{i}]")).OfType<HouseOven>()];
+        if (ovens.Length == kitchen.Ovens.Count && kitchen.Dial is { Value: { } value, Unit: { } unit } && double.IsFinite(value)
+            && ovens[0].Highest is { } highest && Temperature.From(value, unit).Celsius > highest.ToTemperature().Celsius + 0.1)
+        {
+            context.Fail("dial.value", $"The {ovens[0].Name} goes up to {highest.ToTemperature().Say(unit)}.");
+        }
+
+        return ovens;
+    }
+
+    private static void Vessels(HouseholdRequest kitchen, HouseOven[] ovens, ValidationContext<HouseholdRequest> context)
     {
         if (kitchen.Vessels?.Count is not (>= 1 and <= Household.MostVessels))
         {
@@ -52,6 +80,10 @@ internal sealed class HouseholdValidator : AbstractValidator<HouseholdRequest>
             }
 
             VesselRules.Require(context, owned?.Vessel, $"vessels[{i}]");
+            if (ovens.Length > 0)
+            {
+                OvenRules.StandsIn(context, owned?.Vessel, $"vessels[{i}]", ovens);
+            }
         }
     }
 

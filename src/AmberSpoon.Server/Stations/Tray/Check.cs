@@ -16,18 +16,19 @@ internal static class Check
 
     public static bool IsPositive(LengthRequest? length) => length is { Value: > 0, Unit: not null } && double.IsFinite(length.Value.Value);
 
-    public static void Temperature<TRequest>(
+    /// <returns>Whether nothing is wrong with it.</returns>
+    public static bool Temperature<TRequest>(
         ValidationContext<TRequest> context, TemperatureRequest? typed, string field, string what, double lowestC, double highestC)
     {
         if (typed is not { Value: { } value, Unit: { } unit } || !double.IsFinite(value))
         {
             context.Fail(field, "Write a temperature as a number.");
-            return;
+            return false;
         }
 
         if (IsWithin(unit))
         {
-            return;
+            return true;
         }
 
         TemperatureUnit other = unit == TemperatureUnit.Celsius ? TemperatureUnit.Fahrenheit : TemperatureUnit.Celsius;
@@ -35,6 +36,7 @@ internal static class Check
         context.Fail(field, IsWithin(other)
             ? $"{value:0.#} is outside {range}. Did you mean {value:0.#} {(other == TemperatureUnit.Celsius ? "°C" : "°F")}? Then change the unit."
             : $"For the {what}, choose {range}.");
+        return false;
 
         bool IsWithin(TemperatureUnit asUnit) =>
             Math.Round(Core.Units.Temperature.From(value, asUnit).Celsius, 1) is var celsius && celsius >= lowestC && celsius <= highestC;

@@ -11,11 +11,14 @@ internal static class EmptyTray
         Chicken: [],
         Vegetables: [],
         Vessels: [household.Vessels[0].Vessel],
-        household.OvenAir,
+        household.Ovens[0].Air,
         household.Dial,
         Steps: [],
         household.Profile,
         RestMinutes: 5,
         EatAt: null,
-        Spots: []);
+        Spots: [])
+    {
+        Oven = household.Ovens[0],
+    };
 }

@@ -1,11 +1,11 @@
 using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Heat.Solving;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Tending;
 using AmberSpoon.Core.Trays.Together;
 using AmberSpoon.Core.Trays.Ways;
-using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -42,9 +42,9 @@ internal sealed class TrayDesk(
     public async Task<TrayRow> Find(int id, CancellationToken cancel) =>
         await shelf.Find(id, cancel) ?? throw ProblemException.NotFound("That tray is not on the shelf.");
 
-    public async Task<TrayView> View(CancellationToken cancel) => View(await Current(cancel), await Units(cancel));
+    public async Task<TrayView> View(CancellationToken cancel) => View(await Current(cancel), await Kitchen(cancel));
 
-    public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel), await Units(cancel));
+    public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel), await Kitchen(cancel));
 
     /// <summary>What follows from a tray's plan; null while it is empty.</summary>
     public TrayComputed? Computed(TrayRow row) => row.Plan.IsEmpty ? null : answers.Of(row);
@@ -168,12 +168,12 @@ internal sealed class TrayDesk(
     {
         using IDisposable turn = await turns.Of(TurnOf(id), cancel);
         TrayRow row = await Find(id, cancel);
-        KitchenUnits units = await Units(cancel);
+        Household household = await Kitchen(cancel);
         if (await commands.Done(head.CommandId, cancel) is null)
         {
             RequireSeen(head, row);
             TrayPlan wanted = Asker.WhileWaiting(() => change(row), cancel);
-            TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted, units), cancel);
+            TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted, household.Units()), cancel);
             TrayPlan plan = computed?.Plan ?? (wanted with { Spots = [] });
             check.Require(computed, "chicken");
             await commands.Once(
@@ -192,14 +192,14 @@ internal sealed class TrayDesk(
             await news.TrayChanged(id, row.Version);
         }
 
-        return View(row, units);
+        return View(row, household);
     }
 
     private async Task<TrayView> Step(int id, CommandHead head, Func<TrayRow, Task> step, CancellationToken cancel)
     {
         using IDisposable turn = await turns.Of(TurnOf(id), cancel);
         TrayRow row = await Find(id, cancel);
-        KitchenUnits units = await Units(cancel);
+        Household household = await Kitchen(cancel);
         if (await commands.Done(head.CommandId, cancel) is null)
         {
             RequireSeen(head, row);
@@ -214,7 +214,7 @@ internal sealed class TrayDesk(
             await news.TrayChanged(id, row.Version);
         }
 
-        return View(row, units);
+        return View(row, household);
     }
 
     private async Task<TrayView> Made(TrayPlan plan, CommandHead head, CancellationToken cancel)
@@ -222,12 +222,12 @@ internal sealed class TrayDesk(
         int made = await commands.Once(head.CommandId, async () => (await shelf.Add(plan, cancel)).Id, cancel);
         TrayRow row = await Find(made, cancel);
         await news.TrayChanged(row.Id, row.Version);
-        return View(row, await Units(cancel));
+        return View(row, await Kitchen(cancel));
     }
 
-    private TrayView View(TrayRow row, KitchenUnits units) => planner.View(row, Computed(row), units);
+    private TrayView View(TrayRow row, Household household) => planner.View(row, Computed(row), household);
 
-    private async Task<KitchenUnits> Units(CancellationToken cancel) => (await households.Stored(cancel)).Household.Units();
+    private async Task<Household> Kitchen(CancellationToken cancel) => (await households.Stored(cancel)).Household;
 
     private void RequireSeen(CommandHead head, TrayRow row) => head.RequireSeen(
         row.Version,

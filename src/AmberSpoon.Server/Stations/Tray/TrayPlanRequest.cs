@@ -24,7 +24,8 @@ public sealed record TrayPlanRequest(
     DateTimeOffset? EatAt = null,
     IReadOnlyList<SpotRequest>? Spots = null,
     TemperatureRequest? OvenAtStart = null,
-    int? StayUntilMinutes = null)
+    int? StayUntilMinutes = null,
+    OvenRequest? Oven = null)
 {
     /// <summary>The plan of a request that was found valid.</summary>
     public TrayPlan ToPlan() => new(
@@ -42,6 +43,7 @@ public sealed record TrayPlanRequest(
     {
         OvenAtStart = OvenAtStart?.ToEntered(),
         StayUntilMinutes = StayUntilMinutes,
+        Oven = Oven?.ToOven(),
     };
 }
 

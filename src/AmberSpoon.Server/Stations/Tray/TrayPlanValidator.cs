@@ -32,6 +32,10 @@ internal sealed class TrayPlanValidator : AbstractValidator<TrayPlanRequest>
         {
             new LotRules(plan, context).Run();
             new ProgrammeRules(plan, context).Run();
+            if (plan.Oven is not null && OvenRules.Require(context, plan.Oven, "oven") is { } oven)
+            {
+                OvenRules.Fits(context, plan, oven);
+            }
         });
     }
 }

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -56,9 +57,10 @@ internal sealed class TrayPlanner(TimeProvider time)
     /// <summary>The answer for a stored plan, which time may have overtaken.</summary>
     /// <param name="row">The tray.</param>
     /// <param name="computed">What follows from its plan; null while it is empty.</param>
-    /// <param name="units">What its sentences are written in.</param>
-    public TrayView View(TrayRow row, TrayComputed? computed, KitchenUnits units)
+    /// <param name="household">Whose sentences they are, and what it measures with.</param>
+    public TrayView View(TrayRow row, TrayComputed? computed, Household household)
     {
+        KitchenUnits units = household.Units();
         DateTimeOffset now = time.GetUtcNow();
         if (computed is null)
         {
@@ -69,12 +71,12 @@ internal sealed class TrayPlanner(TimeProvider time)
         DinnerTiming timing = row.Plan.EatAt is { } eatAt && !passed ? DinnerScheduler.BackFrom(eatAt, computed.Forecast) : DinnerScheduler.From(now, computed.Forecast);
         TrayDetails details = computed.Details.Value;
         var answer = new TrayAnswer(
-            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, Cautions(computed, details, units), ForecastReasons.For(computed.Plan, computed.Forecast, units), Overfull(row.Plan, computed.Layout), CoatSteps(row.Plan));
+            computed.Forecast, computed.Layout, timing.WithOvenOf(row.Plan), details.Hands, details.Crowding, details.Effects, details.Brush, Cautions(computed, details, household), ForecastReasons.For(computed.Plan, computed.Forecast, units), Overfull(row.Plan, computed.Layout), CoatSteps(row.Plan));
         return new(row.Id, row.Plan, row.Version, row.CanUndo, row.CanRedo, answer, passed, now);
     }
 
-    private static string[] Cautions(TrayComputed computed, TrayDetails details, KitchenUnits units) =>
-        [.. TrayCautions.For(computed.Plan, computed.Forecast, units), .. CoatCautions.For(computed.Plan, details.Brush?.UntilMinutes)];
+    private static string[] Cautions(TrayComputed computed, TrayDetails details, Household household) =>
+        [.. ProbeCautions.For(computed.Plan, household), .. TrayCautions.For(computed.Plan, computed.Forecast, household.Units()), .. CoatCautions.For(computed.Plan, details.Brush?.UntilMinutes)];
 
     /// <exception cref="ProblemException">400 when this oven never gets there.</exception>
     public static TrayForecast Forecast(TrayPlan plan, TrayLayout? layout = null)

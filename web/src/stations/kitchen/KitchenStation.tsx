@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react';
-import { type ReactNode, useEffect, useState } from 'react';
+import type { ReactNode } from 'react';
 import { Problem } from '../../api/problem';
 import type { Household, OwnedVessel } from '../../api/types';
 import { Station } from '../../frame/Station';
@@ -14,11 +14,13 @@ import { IconButton } from '../../ui/IconButton';
 import { Picker } from '../../ui/Picker';
 import { Refusal } from '../../ui/Refusal';
 import { Stepper } from '../../ui/Stepper';
-import { TextBox } from '../../ui/TextBox';
 import { vesselChoices } from '../../words/food';
-import { ownedVessel, withUsualFirst } from '../../words/household';
+import { dialIn, ownedVessel, withUsualFirst } from '../../words/household';
+import { sayNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
 import { parseTemperature } from '../../words/units';
+import { OvensFields } from './OvensFields';
+import { Typed } from './Typed';
 
 const MOST_VESSELS = 8;
 const MOST_COOKS = 6;
@@ -129,19 +131,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
               />
             )}
           </Field>
-          <Field label="Kind of heat" error={error('ovenAir')}>
-            {() => (
-              <Choice
-                label="Kind of heat"
-                value={kitchen.ovenAir}
-                options={[
-                  { value: 'still', label: 'Still' },
-                  { value: 'fan', label: 'Fan' },
-                ]}
-                onChange={(ovenAir) => change({ ovenAir })}
-              />
-            )}
-          </Field>
+          <OvensFields kitchen={kitchen} error={error} onChange={(ovens) => change({ ovens })} />
           <div className="grid gap-2">
             <h3 className="font-semibold text-[0.95rem]">Trays and dishes, the usual one first</h3>
             <ul className="grid gap-2">
@@ -218,12 +208,39 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                 options={[
                   { value: 'instant', label: 'Quick' },
                   { value: 'leaveIn', label: 'Stays in' },
-                  { value: 'none', label: 'Nothing yet' },
+                  { value: 'both', label: 'Both' },
+                  { value: 'none', label: 'None' },
                 ]}
                 onChange={(thermometer) => change({ thermometer })}
               />
             )}
           </Field>
+          {(kitchen.thermometer === 'leaveIn' || kitchen.thermometer === 'both') && (
+            <Field
+              label="Its lead stands"
+              hint="As its maker says; you are told before an oven that is too hot for it."
+              error={error('probeLimit')}
+            >
+              {(ids) => (
+                <Typed
+                  ids={ids}
+                  value={kitchen.probeLimit ? sayNumber(dialIn(kitchen.probeLimit, kitchen.temperature)) : ''}
+                  sign={unitSign(kitchen.temperature)}
+                  onSaid={(text) =>
+                    change({
+                      probeLimit:
+                        text.trim() === ''
+                          ? null
+                          : {
+                              value: parseTemperature(text, kitchen.temperature) ?? Number.NaN,
+                              unit: kitchen.temperature,
+                            },
+                    })
+                  }
+                />
+              )}
+            </Field>
+          )}
           <Field
             label="Safety rule"
             hint={profile && [profile.rule, profile.caution].filter(Boolean).join(' ')}
@@ -286,35 +303,5 @@ function Part(props: { title: string; children: ReactNode }) {
       <h2 className="font-semibold text-xl leading-tight">{props.title}</h2>
       {props.children}
     </section>
-  );
-}
-
-/** A text that counts once the cook is done with it. */
-function Typed(props: {
-  ids: Parameters<typeof TextBox>[0]['ids'];
-  value: string;
-  sign?: string;
-  onSaid: (text: string) => void;
-}) {
-  const [text, setText] = useState(props.value);
-  useEffect(() => setText(props.value), [props.value]);
-  return (
-    <div className="relative">
-      <TextBox
-        ids={props.ids}
-        value={text}
-        onText={setText}
-        onBlur={() => text !== props.value && props.onSaid(text)}
-        onKeyDown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-      />
-      {props.sign && (
-        <span
-          aria-hidden
-          className="pointer-events-none absolute top-0 right-3 grid h-11 place-items-center text-ink-soft"
-        >
-          {props.sign}
-        </span>
-      )}
-    </div>
   );
 }

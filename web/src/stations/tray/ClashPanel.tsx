@@ -42,6 +42,7 @@ const parts: Record<string, string> = {
   profile: 'the safety rule',
   vessels: 'the trays',
   steps: 'the steps',
+  house: 'which oven',
   oven: 'the oven’s temperature',
   unit: 'the unit',
   rest: 'the rest',

@@ -237,6 +237,6 @@ export class TrayEditing {
 }
 
 /** Another number for another shape of a draft: one that an older page kept would lack fields. */
-const DRAFT_SHAPE = 6;
+const DRAFT_SHAPE = 7;
 
 const keyOf = (id: number) => `tray.${DRAFT_SHAPE}.${id}`;

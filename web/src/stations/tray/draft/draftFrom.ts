@@ -24,6 +24,7 @@ export function draftFrom(
     vegetables: plan.vegetables.map((lot) => vegetableFrom(lot, units)),
     vessels: plan.vessels.map((vessel) => vesselFrom(vessel, units)),
     steps: plan.steps.map((step) => stepFrom(step, units)),
+    house: plan.oven ?? null,
     oven: sayNumber(temperatureIn(dial, units, DIAL_STEP)),
     unit: units.temperature,
     massUnit: units.mass,

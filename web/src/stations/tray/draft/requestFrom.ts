@@ -17,6 +17,7 @@ export function requestFrom(draft: TrayDraft, nowMs: number): TrayPlanRequest {
     steps: draft.steps.map((step) => stepRequest(step, draft)),
     spots: [...draft.spots],
     ovenMode: draft.ovenMode,
+    oven: draft.house,
     ovenSetting: { value: parseTemperature(draft.oven, draft.unit), unit: draft.unit },
     ovenAtStart: ovenStartRequest(draft),
     profile: draft.profile,

@@ -1,6 +1,7 @@
 import type { Problem } from '../../../api/problem';
 import type {
   ChickenLot,
+  HouseOven,
   LengthUnit,
   MassUnit,
   OvenShelf,
@@ -24,6 +25,8 @@ export interface TrayDraft extends Pick<TrayPlan, 'name' | 'ovenMode' | 'profile
   vegetables: readonly VegetableDraft[];
   vessels: readonly VesselDraft[];
   steps: readonly StepDraft[];
+  /** Which oven it bakes in; null for an ordinary one. */
+  house: HouseOven | null;
   oven: string;
   /** The oven when the food goes in: as hot as it is set, cold, or so hot. */
   ovenStart: 'hot' | 'cold' | 'at';

@@ -1,4 +1,5 @@
 import type { OvenShelf, TrayMaterial } from '../../../api/types';
+import { useHousehold } from '../../../kitchen/household';
 import { AmountBox } from '../../../ui/AmountBox';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -26,6 +27,7 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
   const second = useSecondTray();
   return (
     <>
+      <WhichOven draft={draft} problem={problem} onChange={onChange} />
       <div className="grid gap-3 sm:grid-cols-2">
         <AmountBox
           label="Oven"
@@ -105,6 +107,52 @@ export function OvenFields({ draft, problem, onChange }: DraftProps) {
         </Button>
       )}
     </>
+  );
+}
+
+/** Asked where there is more than one answer: a tray keeps its oven when the kitchen no longer has it. */
+function WhichOven({ draft, problem, onChange }: DraftProps) {
+  const owned = useHousehold()?.household.ovens ?? [];
+  const { house } = draft;
+  const known = owned.find((oven) => oven.name === house?.name);
+  const isOwned = known !== undefined;
+  const hasChanged = known !== undefined && JSON.stringify(known) !== JSON.stringify(house);
+  const error = problem?.at('oven');
+  if (owned.length < 2 && (house === null || isOwned) && !hasChanged && !error) return null;
+  const ovens = house === null || isOwned ? owned : [...owned, house];
+  return (
+    <Field
+      label="Bakes in"
+      hint={
+        hasChanged ? (
+          <>
+            Your kitchen says something else of it now.{' '}
+            <button
+              type="button"
+              className="font-semibold underline"
+              onClick={() => onChange({ ...draft, house: known })}
+            >
+              Bake by that
+            </button>
+          </>
+        ) : house && !isOwned ? (
+          'Your kitchen no longer has it; this tray still does.'
+        ) : undefined
+      }
+      error={error}
+    >
+      {(ids) => (
+        <Picker
+          ids={ids}
+          value={house?.name ?? ''}
+          options={ovens.map(({ name }) => ({ value: name, label: name }))}
+          onChange={(name) => {
+            const oven = ovens.find((one) => one.name === name);
+            if (oven) onChange({ ...draft, house: oven, ovenMode: draft.ovenMode === 'grill' ? 'grill' : oven.air });
+          }}
+        />
+      )}
+    </Field>
   );
 }
 

@@ -1,0 +1,69 @@
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Core.Kitchens;
+
+/// <summary>
+/// One oven that a household has, as its cook knows it. What one bake sets it to stands in the plan; how the heat in it behaves is
+/// <see cref="OvenTraits"/>.
+/// </summary>
+/// <param name="Name">What it is called at home.</param>
+/// <param name="Air">How it usually bakes: still or fan.</param>
+public sealed record HouseOven(string Name, OvenMode Air)
+{
+    public const int LongestName = 40;
+    public const int MostShelves = 3;
+
+    /// <summary>A known offset beyond this is a broken oven, °C.</summary>
+    public const double MostOffsetC = 40;
+
+    /// <summary>Hot after so long at the least and the most, min.</summary>
+    public const int ShortestPreheatMinutes = 3;
+    public const int LongestPreheatMinutes = 60;
+
+    /// <summary>A household oven is hot after about this long, min (common practice).</summary>
+    public const int UsualPreheatMinutes = 15;
+
+    /// <summary>Inches turned into millimetres must not be too short by their last digit.</summary>
+    private const double NoRulerShowsMm = 0.05;
+
+    public static HouseOven Usual { get; } = new("Oven", OvenMode.Still);
+
+    public bool HasGrill { get; init; } = true;
+
+    /// <summary>The lowest its dial goes; null where nobody said.</summary>
+    public EnteredTemperature? Lowest { get; init; }
+
+    /// <summary>The highest its dial goes; null where nobody said.</summary>
+    public EnteredTemperature? Highest { get; init; }
+
+    /// <summary>On how many shelves trays can stand at once: 1 to <see cref="MostShelves"/>.</summary>
+    public int Shelves { get; init; } = MostShelves;
+
+    /// <summary>How much hotter it is than its dial says, by a thermometer inside; below 0 where it runs cool.</summary>
+    public EnteredDifference? RunsHotBy { get; init; }
+
+    /// <summary>From cold to its usual setting, min.</summary>
+    public int PreheatMinutes { get; init; } = UsualPreheatMinutes;
+
+    /// <summary>A shelf from side to side; null where nobody measured.</summary>
+    public EnteredLength? Width { get; init; }
+
+    /// <summary>A shelf from door to back; null where nobody measured.</summary>
+    public EnteredLength? Depth { get; init; }
+
+    /// <summary>True oven less dial, °C of difference.</summary>
+    [JsonIgnore]
+    public double OffsetC => RunsHotBy?.DegreesC() ?? 0;
+
+    /// <summary>Whether a floor of this size stands on a shelf, straight or turned by a quarter; true where nobody measured the oven.</summary>
+    /// <param name="widthMm">One side, mm.</param>
+    /// <param name="depthMm">The other, mm.</param>
+    public bool Takes(double widthMm, double depthMm)
+    {
+        double acrossMm = (Width?.Millimetres() ?? double.PositiveInfinity) + NoRulerShowsMm;
+        double deepMm = (Depth?.Millimetres() ?? double.PositiveInfinity) + NoRulerShowsMm;
+        return (widthMm <= acrossMm && depthMm <= deepMm) || (depthMm <= acrossMm && widthMm <= deepMm);
+    }
+}
