@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Mixes;
@@ -35,6 +36,8 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     public DbSet<MarinadeRow> Marinades => Set<MarinadeRow>();
 
     public DbSet<MeasuresRow> Measures => Set<MeasuresRow>();
+
+    public DbSet<EveningRow> Evenings => Set<EveningRow>();
 
     public DbSet<HouseholdRow> Households => Set<HouseholdRow>();
 
@@ -127,6 +130,13 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
             prep.HasOne<TrayRow>().WithOne().HasForeignKey<PrepRow>(row => row.TrayId).OnDelete(DeleteBehavior.Cascade);
             prep.Property(row => row.Version).HasDefaultValue(1);
             prep.Property(row => row.Choice).HasConversion(new JsonTextConverter<PrepChoice>());
+        });
+        modelBuilder.Entity<EveningRow>(evening =>
+        {
+            evening.HasKey(row => row.TrayId);
+            evening.Property(row => row.TrayId).ValueGeneratedNever();
+            evening.HasOne<TrayRow>().WithOne().HasForeignKey<EveningRow>(row => row.TrayId).OnDelete(DeleteBehavior.Cascade);
+            evening.Property(row => row.Choice).HasConversion(new JsonTextConverter<EveningChoice>());
         });
         modelBuilder.Entity<MeasuresRow>(measures =>
         {

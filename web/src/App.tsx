@@ -11,6 +11,7 @@ import { setClockFace } from './words/times';
 const load = {
   tray: () => import('./stations/tray/TrayStation').then((m) => ({ default: m.TrayStation })),
   prep: () => import('./stations/prep/PrepStation').then((m) => ({ default: m.PrepStation })),
+  evening: () => import('./stations/evening/EveningStation').then((m) => ({ default: m.EveningStation })),
   oven: () => import('./stations/oven/OvenStation').then((m) => ({ default: m.OvenStation })),
   log: () => import('./stations/log/LogStation').then((m) => ({ default: m.LogStation })),
   kitchen: () => import('./stations/kitchen/KitchenStation').then((m) => ({ default: m.KitchenStation })),
@@ -19,6 +20,7 @@ const load = {
 };
 const TrayStation = lazy(load.tray);
 const PrepStation = lazy(load.prep);
+const EveningStation = lazy(load.evening);
 const OvenStation = lazy(load.oven);
 const LogStation = lazy(load.log);
 const KitchenStation = lazy(load.kitchen);
@@ -53,6 +55,7 @@ export function App() {
           <Route path="/tray" element={<TrayStation connected={connected} />} />
           <Route path="/prep" element={<PrepStation connected={connected} />} />
           <Route path="/print" element={<PrintPage />} />
+          <Route path="/evening" element={<EveningStation connected={connected} />} />
           <Route path="/oven" element={<OvenStation connected={connected} />} />
           <Route path="/kitchen" element={<KitchenStation connected={connected} />} />
           <Route path="/why" element={<WhyStation connected={connected} />} />

@@ -10,4 +10,5 @@ public enum KitchenTopic
     Prep,
     Marinades,
     Kitchen,
+    Evening,
 }

@@ -11,7 +11,7 @@ namespace AmberSpoon.Store.Compiled
     public partial class KitchenDbModel
     {
         private KitchenDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("e857380c-f7ea-4dca-9396-501baf572050"), entityTypeCount: 10)
+            : base(skipDetectChanges: false, modelId: new Guid("bc7201a2-4739-46ac-8c4b-40413319fa88"), entityTypeCount: 11)
         {
         }
 
@@ -19,6 +19,7 @@ namespace AmberSpoon.Store.Compiled
         {
             var bakeRow = BakeRowEntityType.Create(this);
             var commandRow = CommandRowEntityType.Create(this);
+            var eveningRow = EveningRowEntityType.Create(this);
             var eventRow = EventRowEntityType.Create(this);
             var householdRow = HouseholdRowEntityType.Create(this);
             var marinadeRow = MarinadeRowEntityType.Create(this);
@@ -28,12 +29,14 @@ namespace AmberSpoon.Store.Compiled
             var trayRow = TrayRowEntityType.Create(this);
             var trayStateRow = TrayStateRowEntityType.Create(this);
 
+            EveningRowEntityType.CreateForeignKey1(eveningRow, trayRow);
             EventRowEntityType.CreateForeignKey1(eventRow, bakeRow);
             PrepRowEntityType.CreateForeignKey1(prepRow, trayRow);
             TrayStateRowEntityType.CreateForeignKey1(trayStateRow, trayRow);
 
             BakeRowEntityType.CreateAnnotations(bakeRow);
             CommandRowEntityType.CreateAnnotations(commandRow);
+            EveningRowEntityType.CreateAnnotations(eveningRow);
             EventRowEntityType.CreateAnnotations(eventRow);
             HouseholdRowEntityType.CreateAnnotations(householdRow);
             MarinadeRowEntityType.CreateAnnotations(marinadeRow);

@@ -80,6 +80,23 @@ namespace AmberSpoon.Store.Migrations
                     b.ToTable("Commands");
                 });
 
+            modelBuilder.Entity("AmberSpoon.Store.Rows.EveningRow", b =>
+                {
+                    b.Property<int>("TrayId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Choice")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("TrayId");
+
+                    b.ToTable("Evenings");
+                });
+
             modelBuilder.Entity("AmberSpoon.Store.Rows.EventRow", b =>
                 {
                     b.Property<Guid>("BakeId")
@@ -284,6 +301,15 @@ namespace AmberSpoon.Store.Migrations
                     b.HasKey("TrayId", "State");
 
                     b.ToTable("TrayStates");
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.EveningRow", b =>
+                {
+                    b.HasOne("AmberSpoon.Store.Rows.TrayRow", null)
+                        .WithOne()
+                        .HasForeignKey("AmberSpoon.Store.Rows.EveningRow", "TrayId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
                 });
 
             modelBuilder.Entity("AmberSpoon.Store.Rows.EventRow", b =>

@@ -26,6 +26,8 @@ export function useLiveNews(): boolean {
       if (topic === 'tray' || topic === 'kitchen') void asking.about('prep');
       // What is said of a tray is said in the kitchen's own units.
       if (topic === 'kitchen') void asking.about('tray');
+      // An evening follows from all of them.
+      if (topic !== 'evening' && topic !== 'probes' && topic !== 'log') void asking.about('evening');
       if (!isKnown(queries, topic, id, version)) void asking.about(topic);
     };
     const start = async (live: HubConnection) => {

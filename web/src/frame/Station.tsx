@@ -8,6 +8,7 @@ import { MarinadeBar } from './marinades/MarinadeBar';
 const stations = [
   { to: '/tray', name: 'Tray' },
   { to: '/prep', name: 'Prep' },
+  { to: '/evening', name: 'Evening' },
   { to: '/oven', name: 'Oven' },
   { to: '/log', name: 'Log' },
   { to: '/kitchen', name: 'Kitchen' },

@@ -8,7 +8,7 @@ import { WindowBar, type WindowSpan } from './WindowBar';
 
 /** A stretch of a lane: preheating, oven and rest by pattern and word; food by its predicted temperature; hands by marks. */
 export type Span =
-  | { kind: 'preheat' | 'oven' | 'rest'; from: number; to: number; label: string }
+  | { kind: 'preheat' | 'oven' | 'rest' | 'work' | 'free'; from: number; to: number; label: string }
   | {
       kind: 'meat';
       from: number;
@@ -55,7 +55,13 @@ export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number,
         if (span.kind === 'meat') return <MeatBar key={key} span={span} x={x} id={`${id}-${i}`} bar={bar} />;
         if (span.kind === 'window') return <WindowBar key={key} span={span} x={x} id={id} bar={bar} />;
         if (span.kind === 'hand') return null;
-        const fill = { preheat: `url(#${id}-warming)`, oven: 'var(--lane-oven)', rest: 'var(--paper-deep)' }[span.kind];
+        const fill = {
+          preheat: `url(#${id}-warming)`,
+          oven: 'var(--lane-oven)',
+          rest: 'var(--paper-deep)',
+          work: 'var(--lane-good)',
+          free: 'none',
+        }[span.kind];
         return (
           <g key={key}>
             <rect
@@ -65,7 +71,8 @@ export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number,
               rx={3}
               fill={fill}
               stroke="var(--control-line)"
-              strokeWidth={span.kind === 'rest' ? 1 : 0}
+              strokeWidth={span.kind === 'oven' || span.kind === 'preheat' ? 0 : 1}
+              strokeDasharray={span.kind === 'free' ? '2 5' : undefined}
             />
             {bar >= LOWEST_FOR_TEXT_PX && width > span.label.length * 8 && span.kind !== 'preheat' && (
               <text

@@ -39,6 +39,8 @@ export function Rail(props: {
   spoonAt: number | null;
   onSpoon: (at: number) => void;
   spoonText: string;
+  /** What the spoon moves, for who does not see it. */
+  spoonName?: string;
   /** A stretch that holds for all lanes, such as when everything is good. */
   band?: { from: number; to: number } | null;
   /** What stands where the heads of the lanes begin, such as buttons that add one. */
@@ -112,7 +114,7 @@ export function Rail(props: {
               <div
                 role="slider"
                 tabIndex={0}
-                aria-label="Minute shown"
+                aria-label={props.spoonName ?? 'Minute shown'}
                 aria-valuemin={0}
                 aria-valuemax={Math.round((props.to - props.from) / MINUTE_MS)}
                 aria-valuenow={Math.round((props.spoonAt - props.from) / MINUTE_MS)}

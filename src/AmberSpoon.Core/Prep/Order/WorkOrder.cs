@@ -19,7 +19,7 @@ public static class WorkOrder
     /// <summary>From here on it is worth putting the meat in before the vegetables are cut, min.</summary>
     private const int LongMarinade = 30;
 
-    internal const string OvenKey = "oven";
+    public const string OvenKey = "oven";
 
     public static IReadOnlyList<WorkStep> Of(WorkPlan work)
     {
@@ -54,7 +54,7 @@ public static class WorkOrder
     }
 
     /// <summary>The step that takes meat up again which was put to wait: that coat's own.</summary>
-    internal static string TakenUp(string into) => into.Replace("into-", "coat-", StringComparison.Ordinal);
+    public static string TakenUp(string into) => into.Replace("into-", "coat-", StringComparison.Ordinal);
 
     private static int FirstSoak(WorkPlan work, ChickenLot lot) => lot.Coats.Select(work.SoakOf).DefaultIfEmpty(0).Max();
 

@@ -114,6 +114,16 @@ internal sealed class PrepPlanner(TimeProvider time)
         ];
     }
 
+    /// <summary>How long a frozen pack lies in the fridge until its middle is thawed, min; 0 where nothing is frozen.</summary>
+    public static int ThawMinutes(TrayPlan plan, PrepChoice choice)
+    {
+        double massG = MeatToCoat.Of(plan.Chicken).MassG;
+        return choice.FrozenMm is { } thicknessMm && massG > 0
+            ? FridgeThaw.Minutes(
+                Math.Clamp(massG, FridgeThaw.LeastMassG, FridgeThaw.MostMassG), thicknessMm, CutTable.For(plan.Chicken[0].Cut).IsDark ? FreezingFood.DarkMeat : FreezingFood.BreastMeat)
+            : 0;
+    }
+
     private static ThawView? Thaw(TrayPlan plan, PrepChoice choice, MeatToCoat meat, DateTimeOffset now, KitchenUnits units)
     {
         if (choice.FrozenMm is not { } thicknessMm || meat.MassG <= 0)
@@ -122,8 +132,7 @@ internal sealed class PrepPlanner(TimeProvider time)
         }
 
         double massG = Math.Clamp(meat.MassG, FridgeThaw.LeastMassG, FridgeThaw.MostMassG);
-        FreezingFood food = CutTable.For(plan.Chicken[0].Cut).IsDark ? FreezingFood.DarkMeat : FreezingFood.BreastMeat;
-        int minutes = FridgeThaw.Minutes(massG, thicknessMm, food);
+        int minutes = ThawMinutes(plan, choice);
         return new(
             minutes,
             now.AddMinutes(minutes),

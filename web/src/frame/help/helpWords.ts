@@ -37,6 +37,16 @@ const helps: Record<string, Help> = {
       'Buying and recipes: pieces for your table, and recipes in and out.',
     ],
   },
+  evening: {
+    title: 'The evening',
+    lines: [
+      'The whole meal on one clock, worked back from dinner: the counter, the oven, the hob, and what lies in the fridge. Drag the spoon to another time and everything moves.',
+      'Tick off what is done. What is late moves everything after it, on every device, and says so; nothing is ever planned into the past.',
+      'Sides of a hot oven bake at what the chicken needs: how long that takes them is worked out by the same engine.',
+      'The chance says how often this oven and your hands would make it. A tray that goes in sooner rests for longer, and buys some of it back.',
+      'When it cannot be, you see what could be given up, and what each buys.',
+    ],
+  },
   oven: {
     title: 'At the oven',
     lines: [

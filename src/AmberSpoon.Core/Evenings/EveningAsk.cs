@@ -1,0 +1,34 @@
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+
+namespace AmberSpoon.Core.Evenings;
+
+/// <summary>All that an evening's tasks follow from.</summary>
+/// <param name="Work">The tray and what was decided at the counter.</param>
+/// <param name="Prep">The latter.</param>
+/// <param name="Forecast">What the tray leads to.</param>
+/// <param name="Choice">What was decided for the evening.</param>
+public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast Forecast, EveningChoice Choice)
+{
+    /// <summary>What an act at the oven is called.</summary>
+    public Func<PlannedStep, string> ActName { get; init; } = step => step.Kind.ToString();
+
+    /// <summary>How long a frozen pack lies in the fridge first, min; 0 where nothing is frozen.</summary>
+    public int ThawMinutes { get; init; }
+
+    /// <summary>How long a side of the oven takes there, min, by its place in the list; left out where it says so itself.</summary>
+    public IReadOnlyDictionary<int, int> SideMinutes { get; init; } = new Dictionary<int, int>();
+
+    /// <summary>When another evening has a cook's hands, as minutes before this dinner: its begin, and its end.</summary>
+    public IReadOnlyList<(int BeginsBefore, int EndsBefore)> Elsewhere { get; init; } = [];
+
+    public TrayPlan Plan => Work.Plan;
+
+    public int PreheatMinutes => Plan.OvenAtStart is null ? Plan.Oven?.PreheatMinutes ?? HouseOven.UsualPreheatMinutes : 0;
+
+    /// <summary>The tray goes in so long before dinner, min.</summary>
+    public int InBefore => Forecast.EatMinutes;
+}

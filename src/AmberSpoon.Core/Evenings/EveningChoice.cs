@@ -1,0 +1,25 @@
+using AmberSpoon.Core.Evenings.Sides;
+
+namespace AmberSpoon.Core.Evenings;
+
+/// <summary>What was decided for an evening beyond its tray. It holds no answers.</summary>
+/// <param name="Sides">What stands beside the tray.</param>
+/// <param name="Cooks">Whose hands there are: 1 or 2.</param>
+/// <param name="Rings">How many rings of the hob are free: 1 to 6.</param>
+/// <param name="Pace">How long this cook takes with knife and bowl, as a share of the usual.</param>
+/// <param name="Done">What was ticked off, and when, the first first.</param>
+public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int Rings, double Pace, IReadOnlyList<DoneTask> Done)
+{
+    public const int MostDone = 200;
+    public const int MostSides = 8;
+    public const int MostCooks = 2;
+    public const int MostRings = 6;
+    public const double QuickestPace = 0.5;
+    public const double SlowestPace = 2.5;
+
+    public static EveningChoice Usual { get; } = new([], Cooks: 1, Rings: 4, Pace: 1, Done: []);
+}
+
+/// <param name="Key">A task, or a step of one.</param>
+/// <param name="At">When it was done.</param>
+public sealed record DoneTask(string Key, DateTimeOffset At);

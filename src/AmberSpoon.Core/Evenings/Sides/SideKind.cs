@@ -1,0 +1,18 @@
+namespace AmberSpoon.Core.Evenings.Sides;
+
+/// <summary>What stands beside the tray on the table.</summary>
+public enum SideKind
+{
+    Rice,
+    Beans,
+    Greens,
+    Noodles,
+    BoiledPotatoes,
+    Gravy,
+    Salad,
+    GreenSauce,
+    WarmBread,
+    RoastPotatoes,
+    RoastSprouts,
+    RoastCarrots,
+}

@@ -1,0 +1,206 @@
+using AmberSpoon.Core.Evenings;
+using AmberSpoon.Core.Evenings.Scheduling;
+using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Prep;
+using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Server.Commands;
+using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Server.Stations.Bakes;
+using AmberSpoon.Server.Stations.Mixes;
+using AmberSpoon.Server.Stations.Prep;
+using AmberSpoon.Server.Stations.Tray;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.Evening;
+
+/// <summary>Works evenings back from dinner: what was decided is checked, stored and told to all open pages; the rest is worked out when asked.</summary>
+internal sealed class EveningDesk(
+    EveningShelf shelf,
+    PrepShelf preps,
+    HouseholdShelf households,
+    MixBook mixes,
+    CommandBook commands,
+    Turns turns,
+    TrayDesk trays,
+    TrayShelf allTrays,
+    BakeDesk bakes,
+    SideTimes sideTimes,
+    IValidator<EveningRequest> rules,
+    KitchenNews news,
+    TimeProvider time)
+{
+    /// <summary>So many other evenings are looked at.</summary>
+    private const int MostOthers = 3;
+
+    public async Task<EveningView> View(CancellationToken cancel) => await View(await trays.Current(cancel), cancel);
+
+    public async Task<EveningView> View(int trayId, CancellationToken cancel) => await View(await trays.Find(trayId, cancel), cancel);
+
+    public async Task<EveningView> Save(int trayId, EveningRequest request, CommandHead head, CancellationToken cancel)
+    {
+        rules.Require(request);
+        return await Change(trayId, head, now => request.ToChoice(now.Done), cancel);
+    }
+
+    /// <summary>A task was done, or the tick is taken back; with it the steps at the counter that it is made of.</summary>
+    public async Task<EveningView> Done(int trayId, DoneRequest request, CommandHead head, CancellationToken cancel)
+    {
+        if (request.Key is not { Length: > 0 and <= EveningValidator.LongestKey } key)
+        {
+            throw ProblemException.InvalidField("key", "Say which task was done.");
+        }
+
+        TrayRow tray = await trays.Find(trayId, cancel);
+        EveningAsk? ask = tray.Plan.IsEmpty ? null : await Ask(tray, await Known(cancel), cancel);
+        string[] steps = ask is null ? [] : [.. EveningTasks.Of(ask).Where(task => task.Key == key).SelectMany(task => task.Steps).Select(step => step.Key)];
+        bool isDone = request.Done != false;
+        return await Change(
+            trayId,
+            head,
+            now => now with { Done = [.. now.Done.Where(done => done.Key != key).TakeLast(EveningChoice.MostDone - 1), .. isDone ? [new DoneTask(key, time.GetUtcNow())] : Array.Empty<DoneTask>()] },
+            cancel,
+            async () =>
+            {
+                if (steps.Length > 0)
+                {
+                    await preps.Change(trayId, choice => choice with { Done = [.. choice.Done.Except(steps).TakeLast(PrepLimits.MostTicks - steps.Length), .. isDone ? steps : []] }, cancel);
+                    await news.Changed(KitchenTopic.Prep);
+                }
+            });
+    }
+
+    /// <summary>The evening begins anew: all ticks are gone, at the counter too.</summary>
+    public Task<EveningView> Anew(int trayId, CommandHead head, CancellationToken cancel) => Change(
+        trayId,
+        head,
+        now => now with { Done = [] },
+        cancel,
+        async () =>
+        {
+            await preps.Change(trayId, choice => choice with { Done = [] }, cancel);
+            await news.Changed(KitchenTopic.Prep);
+        });
+
+    /// <summary>Dinner is at another time, and everything with it.</summary>
+    public async Task<EveningView> Dinner(int trayId, DinnerRequest request, CommandHead head, CancellationToken cancel)
+    {
+        await trays.ChangePlan(trayId, head, plan => plan with { EatAt = request.EatAt }, cancel);
+        return await View(trayId, cancel);
+    }
+
+    /// <summary>What an evening's calendar is made of.</summary>
+    /// <exception cref="ProblemException">404 for a tray that is not there; 409 for one with nothing on it.</exception>
+    public async Task<(EveningView View, int TrayVersion)> ForCalendar(int trayId, CancellationToken cancel)
+    {
+        TrayRow tray = await trays.Find(trayId, cancel);
+        EveningView view = await View(tray, cancel);
+        return view.EatAt is null ? throw ProblemException.Conflict("trayId", "There is nothing on this tray yet: an evening begins with what is eaten.") : (view, tray.Version);
+    }
+
+    private async Task<EveningView> Change(int trayId, CommandHead head, Func<EveningChoice, EveningChoice> change, CancellationToken cancel, Func<Task>? besides = null)
+    {
+        using IDisposable turn = await turns.Of(FormattableString.Invariant($"evening {trayId}"), cancel);
+        TrayRow tray = await trays.Find(trayId, cancel);
+        (_, int version) = await shelf.Decided(trayId, cancel);
+        if (await commands.Done(head.CommandId, cancel) is null)
+        {
+            head.RequireSeen(version, "This evening", _ => []);
+            await commands.Once(
+                head.CommandId,
+                async () =>
+                {
+                    await shelf.Change(trayId, change, cancel);
+                    await (besides?.Invoke() ?? Task.CompletedTask);
+                    return trayId;
+                },
+                cancel);
+            await news.Changed(KitchenTopic.Evening);
+        }
+
+        return await View(tray, cancel);
+    }
+
+    private async Task<EveningView> View(TrayRow tray, CancellationToken cancel)
+    {
+        DateTimeOffset now = time.GetUtcNow();
+        (EveningChoice choice, int version) = await shelf.Decided(tray.Id, cancel);
+        KnownKitchen known = await Known(cancel);
+        if (tray.Plan.IsEmpty)
+        {
+            return EveningViews.Empty(tray, choice, version, now);
+        }
+
+        BakeView? bake = (await bakes.Live(cancel)).Bakes.FirstOrDefault(live => live.TrayId == tray.Id);
+        EveningAsk ask = await Ask(tray, known, cancel);
+        DateTimeOffset? wanted = bake is null ? tray.Plan.EatAt is { } eatAt && eatAt > now ? eatAt : null : bake.Next?.FirstOrDefault(next => next.Kind == Core.Acts.ActKind.Eat)?.DueAt;
+        if (bake is not null)
+        {
+            ask = InTheOven(ask, bake.StartedAt);
+        }
+
+        (IReadOnlyList<OtherEvening> others, IReadOnlyList<(DateTimeOffset From, DateTimeOffset To)> busy) = await Others(tray.Id, known, now, cancel);
+        EveningPlan plan = EveningPlanner.Plan(ask, now, wanted);
+        if (busy.Count > 0)
+        {
+            DateTimeOffset eats = plan.EatAt;
+            ask = ask with { Elsewhere = [.. busy.Where(span => span.From < eats).Select(span => ((int)Math.Ceiling((eats - span.From).TotalMinutes), (int)Math.Floor((eats - span.To).TotalMinutes)))] };
+            plan = EveningPlanner.Plan(ask, now, wanted);
+        }
+
+        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, known.Household.Units(), now);
+    }
+
+    /// <summary>While the tray is in, the oven's station leads; here is left what stands beside it.</summary>
+    private static EveningAsk InTheOven(EveningAsk ask, DateTimeOffset startedAt)
+    {
+        DoneTask[] done =
+        [
+            .. EveningTasks.Of(ask).Where(task => task.Kind is TaskKind.Counter or TaskKind.Meat or TaskKind.Cold or TaskKind.Preheat or TaskKind.Load or TaskKind.Tend or TaskKind.Measure or TaskKind.Rest && task.Key != "garnish")
+                .Select(task => new DoneTask(task.Key, task.Kind == TaskKind.Preheat ? startedAt.AddMinutes(-task.Job.Minutes) : startedAt)),
+        ];
+        return ask with { Choice = ask.Choice with { Done = [.. ask.Choice.Done, .. done] } };
+    }
+
+    /// <summary>What other trays still ask of the cook's hands.</summary>
+    private async Task<(IReadOnlyList<OtherEvening> Others, IReadOnlyList<(DateTimeOffset From, DateTimeOffset To)> Busy)> Others(int trayId, KnownKitchen known, DateTimeOffset now, CancellationToken cancel)
+    {
+        var others = new List<OtherEvening>();
+        var busy = new List<(DateTimeOffset From, DateTimeOffset To)>();
+        foreach (TrayRow tray in (await allTrays.All(cancel)).Where(row => row.Id != trayId && row.ArchivedAt is null && !row.Plan.IsEmpty && row.Plan.EatAt > now).OrderBy(row => row.Plan.EatAt).Take(MostOthers))
+        {
+            EveningPlan plan = EveningPlanner.Plan(await Ask(tray, known, cancel), now, tray.Plan.EatAt);
+            TimedTask? next = plan.Tasks.FirstOrDefault(task => task.EndsAt > now && task.Task.Job.Needs.Any(need => need.Resource == Resource.Hands));
+            if (next is not null)
+            {
+                others.Add(new(tray.Id, tray.Plan.Name, plan.EatAt, next.Task.Title, next.BeginsAt));
+            }
+
+            busy.AddRange(plan.Tasks.SelectMany(task => task.Task.Job.Needs.Where(need => need.Resource == Resource.Hands).Select(need => (task.BeginsAt.AddMinutes(need.FromMinutes), task.BeginsAt.AddMinutes(need.UntilMinutes)))));
+        }
+
+        return (others, busy);
+    }
+
+    private async Task<EveningAsk> Ask(TrayRow tray, KnownKitchen known, CancellationToken cancel)
+    {
+        TrayComputed computed = trays.Computed(tray)!;
+        PrepChoice prep = await preps.Choice(tray.Id, cancel);
+        (EveningChoice choice, _) = await shelf.Decided(tray.Id, cancel);
+        WorkPlan work = PrepPlanner.Work(tray.Plan, prep, known.Mixes, computed.Forecast) with { Units = known.Household.Units() };
+        var words = new ActWords(tray.Plan, new Dictionary<PieceRef, string>());
+        return new(work, prep, computed.Forecast, choice)
+        {
+            ActName = words.Of,
+            ThawMinutes = PrepPlanner.ThawMinutes(tray.Plan, prep),
+            SideMinutes = sideTimes.Of(choice, tray.Plan, prep.Heads),
+        };
+    }
+
+    private async Task<KnownKitchen> Known(CancellationToken cancel) => new((await households.Stored(cancel)).Household, await mixes.Listed(cancel));
+
+    private sealed record KnownKitchen(Household Household, IReadOnlyList<MixListed> Mixes);
+}

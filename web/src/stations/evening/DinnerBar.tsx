@@ -1,0 +1,121 @@
+import { CalendarPlus } from 'lucide-react';
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { Problem } from '../../api/problem';
+import type { EveningView } from '../../api/types';
+import { useSaveEvening } from '../../kitchen/evening';
+import { Button } from '../../ui/Button';
+import { Field } from '../../ui/Field';
+import { Refusal } from '../../ui/Refusal';
+import { TextBox } from '../../ui/TextBox';
+import { MINUTE_MS, parseClock, sayClock } from '../../words/times';
+import type { Dinner } from './useDinner';
+
+const NUDGE_MIN = 15;
+
+/** When dinner is, how sure that is, and what would help. */
+export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner }) {
+  const save = useSaveEvening();
+  const [text, setText] = useState(sayClock(dinner.eatAt));
+  useEffect(() => setText(sayClock(dinner.eatAt)), [dinner.eatAt]);
+  const [unread, setUnread] = useState<string | undefined>();
+  const say = () => {
+    const time = parseClock(text);
+    if (!time) {
+      setUnread('Write a time of day, such as 18:30.');
+      return;
+    }
+    setUnread(undefined);
+    const day = new Date(dinner.eatAt);
+    const at = new Date(day.getFullYear(), day.getMonth(), day.getDate(), time.hours, time.minutes).getTime();
+    if (Math.abs(at - dinner.eatAt) >= MINUTE_MS) dinner.set(at);
+  };
+  const refused = dinner.error instanceof Problem ? dinner.error : null;
+  const error = unread ?? refused?.at('eatAt');
+  return (
+    <section aria-label="Dinner" className="grid gap-3">
+      {view.bakeId === null && (
+        <Field label="Dinner at" error={error}>
+          {(ids) => (
+            <div className="flex flex-wrap gap-2">
+              <div className="w-28">
+                <TextBox
+                  ids={ids}
+                  value={text}
+                  onText={setText}
+                  onBlur={say}
+                  onKeyDown={(event) => event.key === 'Enter' && say()}
+                  inputMode="numeric"
+                  className="figures text-center text-lg"
+                />
+              </div>
+              <Button onClick={() => dinner.set(dinner.eatAt - NUDGE_MIN * MINUTE_MS)}>{NUDGE_MIN} min sooner</Button>
+              <Button onClick={() => dinner.set(dinner.eatAt + NUDGE_MIN * MINUTE_MS)}>{NUDGE_MIN} min later</Button>
+              {view.askedFor !== null && <Button onClick={() => dinner.set(null)}>As soon as it can be</Button>}
+            </div>
+          )}
+        </Field>
+      )}
+      {view.chancePercent !== null && (
+        <p className="figures leading-snug">
+          On time in <b className="font-semibold text-xl">{outOfTen(view.chancePercent)}</b> evenings like this one
+          {view.sooner.length > 0 && view.chancePercent < 90 && (
+            <>
+              ; with the tray in{' '}
+              {view.sooner.map((one) => `${one.minutes} min sooner in ${outOfTen(one.chancePercent)}`).join(', ')}
+              {'. '}
+              <Link to="/tray" className="font-semibold underline underline-offset-4">
+                Let it rest for longer
+              </Link>
+            </>
+          )}
+          .
+        </p>
+      )}
+      {view.lateMinutes > 0 && view.bakeId === null && (
+        <div className="grid gap-2 border-2 border-heat p-3">
+          <p className="font-semibold">To eat sooner</p>
+          <ul className="grid gap-2">
+            {view.gains.map((gain) => (
+              <li key={gain.sentence} className="flex flex-wrap items-center justify-between gap-2">
+                <span className="figures">
+                  {gain.sentence}: <b className="font-semibold">{gain.minutes} min sooner</b>
+                </span>
+                {gain.kind === 'leaveSideOut' && (
+                  <Button onClick={() => save.mutate({ sides: view.choice.sides.filter((_, at) => at !== gain.side) })}>
+                    Leave it out
+                  </Button>
+                )}
+                {gain.kind === 'secondCook' && <Button onClick={() => save.mutate({ cooks: 2 })}>Two cooks</Button>}
+                {gain.kind === 'shorterMarinade' && (
+                  <Link to="/prep" className="font-semibold underline underline-offset-4">
+                    To the mixes
+                  </Link>
+                )}
+              </li>
+            ))}
+          </ul>
+          <Button
+            className="justify-self-start"
+            look="heat"
+            onClick={() => view.eatAt && dinner.set(Date.parse(view.eatAt))}
+          >
+            Eat at {sayClock(view.eatAt ?? view.now)}
+          </Button>
+        </div>
+      )}
+      <Refusal error={save.error ?? (error ? null : dinner.error)} />
+      <a
+        href={`/api/evening/${view.trayId}/calendar.ics`}
+        download="evening.ics"
+        className="inline-flex min-h-11 items-center gap-2 justify-self-start font-semibold underline underline-offset-4"
+      >
+        <CalendarPlus aria-hidden className="size-5" /> Into my calendar
+      </a>
+    </section>
+  );
+}
+
+/** A share as a cook reckons: "8 of 10". Never all: nothing is certain. */
+const outOfTen = (percent: number) =>
+  `${Math.min(99, percent) >= 95 ? 'over 9' : Math.max(1, Math.round(percent / 10))} of 10`;
