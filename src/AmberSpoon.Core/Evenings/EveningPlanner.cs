@@ -42,8 +42,8 @@ public static class EveningPlanner
                 earliest = eats;
             }
 
-            // Hands may be at a task that was to begin a moment ago and is not over yet.
-            bool isUnderWay = eatAt is { } asked && from == minute && !waitsFor.Contains(job.Job.Key) && asked.AddMinutes(-job.BeginsBefore) < now && asked.AddMinutes(-job.EndsBefore) > now;
+            // Hands may be at a task that was to begin a moment ago and is not over yet; an oven that nobody switched on is cold.
+            bool isUnderWay = eatAt is { } asked && byKey[job.Job.Key].Kind != TaskKind.Preheat && from == minute && !waitsFor.Contains(job.Job.Key) && asked.AddMinutes(-job.BeginsBefore) < now && asked.AddMinutes(-job.EndsBefore) > now;
             if (!isUnderWay && eats > atLeast)
             {
                 (atLeast, held) = (eats, byKey[job.Job.Key]);

@@ -186,7 +186,8 @@ public static class EveningTasks
         /// <summary>Raw meat in one go, up to where it waits or everything is washed.</summary>
         private sealed record Chunk(IReadOnlyList<WorkStep> Steps)
         {
-            public string Key => Steps[0].Key;
+            /// <summary>Not that of its first step: a tick on that is a tick on that alone.</summary>
+            public string Key => $"all-{Steps[0].Key}";
 
             public int WaitMinutes => Steps.Max(step => step.WaitMinutes);
         }
@@ -229,6 +230,8 @@ public static class EveningTasks
                 then.Add(next == chunk ? new(InKey, waiting.WaitMinutes) : new(next.Key, waiting.WaitMinutes));
             }
 
+            // Turned over once, where it lies for long; a link to a turn that is not planned holds nothing up.
+            then.AddRange(chunk.Steps.Where(step => step.WaitMinutes >= TurnedFromMinutes).Select(step => new JobLink($"turn-{step.Key}", TurnAfter(step))));
             then.Add(isLast ? new(InKey, 0) : new(chunks[chunks.IndexOf(chunk) + 1].Key, 0));
             return new(TaskKind.Meat, TitleOf(chunk), Touches.Raw, new(chunk.Key, minutes)
             {
@@ -253,7 +256,7 @@ public static class EveningTasks
 
             string taken = WorkOrder.TakenUp(waiting.Key);
             Chunk next = chunks.FirstOrDefault(other => other != chunk && other.Steps.Any(step => step.Key == taken)) ?? chunks[^1];
-            int turn = waiting.WaitMinutes < 120 ? waiting.WaitMinutes / 2 : 60;
+            int turn = TurnAfter(waiting);
             return new(TaskKind.Cold, "Turn the meat over in its marinade", Touches.ToBeCooked, new($"turn-{waiting.Key}", 1)
             {
                 Needs = [Hands(1)],
@@ -261,6 +264,8 @@ public static class EveningTasks
             })
             { Detail = "The box or the bag stays shut." };
         }
+
+        private static int TurnAfter(WorkStep waiting) => waiting.WaitMinutes < 120 ? waiting.WaitMinutes / 2 : 60;
 
         private static bool Uses(Bowl bowl, string key) => bowl.Uses.Any(use => key == $"into-{use.Lot.Id}-{use.Index}" || key == $"coat-{use.Lot.Id}-{use.Index}");
 
@@ -273,7 +278,7 @@ public static class EveningTasks
             {
                 CanPause = step.Touches != Touches.ReadyToEat,
                 Needs = step.Touches == Touches.ReadyToEat ? [Hands(minutes), new(Resource.Board, 0, minutes)] : [Hands(minutes)],
-                Then = step.Key == "begin" ? [.. order.Where(other => other.Key != step.Key && other.Key != WorkOrder.OvenKey).Select(other => new JobLink(other.Key, 0))] : [.. For(ask, step, order, chunks).Select(key => new JobLink(key, 0))],
+                Then = step.Key == "begin" ? [.. order.Where(other => other.Key != step.Key && other.Key != WorkOrder.OvenKey).Select(other => new JobLink(other.Key, 0)), .. chunks.Select(chunk => new JobLink(chunk.Key, 0)), .. SideTasks.All(ask)] : [.. For(ask, step, order, chunks).Select(key => new JobLink(key, 0))],
                 KeepsMinutes = isGarnish ? GarnishKeepsMinutes : int.MaxValue,
             })
             { Steps = [step], Detail = step.Detail };

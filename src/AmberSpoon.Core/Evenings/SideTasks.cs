@@ -67,6 +67,10 @@ internal static class SideTasks
         .Where(side => SideLibrary.For(side.Item.Kind).Heat == SideHeat.Oven)
         .Select(side => new JobLink(Key(side.Item, side.Index), 0));
 
+    /// <summary>Whatever is done with hands for a side.</summary>
+    public static IEnumerable<JobLink> All(EveningAsk ask) => ask.Choice.Sides.Index()
+        .SelectMany(side => (JobLink[])[new(Key(side.Item, side.Index), 0), new($"{Key(side.Item, side.Index)}-cut", 0)]);
+
     private static int Cooks(EveningAsk ask, int at)
     {
         SideDish side = ask.Choice.Sides[at];

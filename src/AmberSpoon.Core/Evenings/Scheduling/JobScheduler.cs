@@ -11,7 +11,7 @@ namespace AmberSpoon.Core.Evenings.Scheduling;
 public static class JobScheduler
 {
     /// <summary>From more movable jobs than this on not every order is tried.</summary>
-    public const int MostForEveryOrder = 7;
+    public const int MostForEveryOrder = 6;
 
     /// <summary>Exchanges that are tried in a large evening.</summary>
     private const int Tries = 160;
@@ -44,11 +44,6 @@ public static class JobScheduler
 
     private static void EveryOrder(JobTable work, int[] order, int from, ref int[] best, ref EveningCost bestCost)
     {
-        if (work.IsShortest(bestCost))
-        {
-            return;
-        }
-
         if (from == order.Length)
         {
             Try(work, order, ref best, ref bestCost);
@@ -76,7 +71,7 @@ public static class JobScheduler
 
         // Always the same exchanges: an evening that was asked for twice is the same evening.
         var dice = new Random(1996);
-        for (int t = 0; t < Tries && !work.IsShortest(bestCost); t++)
+        for (int t = 0; t < Tries; t++)
         {
             int[] order = [.. best];
             int one = dice.Next(order.Length);

@@ -9,7 +9,6 @@ internal sealed class JobTable
     private readonly int[] _ends;
     private readonly int[] _begins;
     private readonly Occupancy _taken;
-    private readonly int _atLeast;
 
     public JobTable(IReadOnlyList<Job> jobs, IReadOnlyDictionary<Resource, int> capacity)
     {
@@ -35,14 +34,10 @@ internal sealed class JobTable
         _begins = new int[_jobs.Length];
         _taken = new(capacity);
         Movable = [.. Enumerable.Range(0, _jobs.Length).Where(i => _jobs[i].PinnedBefore is null)];
-        _atLeast = _tail.DefaultIfEmpty(0).Max();
     }
 
     /// <summary>Jobs that are not pinned, by number.</summary>
     public int[] Movable { get; }
-
-    /// <summary>No order can begin later than this one does, and nothing of it spoils.</summary>
-    public bool IsShortest(EveningCost cost) => cost.KeptTooLong == 0 && cost.Length <= _atLeast;
 
     /// <summary>What waits for this one has been placed before it.</summary>
     public bool MayFollow(int[] order, int at)

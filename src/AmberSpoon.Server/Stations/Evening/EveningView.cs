@@ -67,6 +67,7 @@ public sealed record SoonerView(int Minutes, int ChancePercent);
 /// <param name="Key">Its name, for ticking it off.</param>
 /// <param name="Kind">What it is about.</param>
 /// <param name="Title">What to do.</param>
+/// <param name="RailLabel">The same for a bar on the rail: "rice".</param>
 /// <param name="Detail">How; perhaps empty.</param>
 /// <param name="Touches">What hands and board meet.</param>
 /// <param name="BeginsAt">When to begin.</param>
@@ -80,6 +81,7 @@ public sealed record TaskView(
     string Key,
     TaskKind Kind,
     string Title,
+    string RailLabel,
     string Detail,
     Touches Touches,
     DateTimeOffset BeginsAt,

@@ -63,6 +63,7 @@ internal static class EveningViews
             timed.Task.Key,
             timed.Task.Kind,
             timed.Task.Title,
+            timed.Task.Side is { } side ? SideLibrary.For(side).Name : timed.Task.Title,
             timed.Task.Detail,
             timed.Task.Touches,
             timed.BeginsAt,
@@ -102,9 +103,9 @@ internal static class EveningViews
     private static List<string> Notes(EveningAsk ask, EveningPlan plan, Said said)
     {
         var notes = new List<string>();
-        if (plan.FirstHeld is { } held && plan.LateMinutes > 0)
+        if (plan.LateMinutes > 0)
         {
-            notes.Add($"What holds it up: {Lower(held.Title)}.");
+            notes.Add(ask.Choice.Done.Count > 0 && plan.FirstHeld is { } held ? $"Not ticked yet: {Lower(held.Title)}." : WhatItTakes(plan));
         }
 
         TimedTask? tray = plan.Tasks.FirstOrDefault(task => task.Task.Key == EveningTasks.InKey);
@@ -129,6 +130,15 @@ internal static class EveningViews
         }
 
         return notes;
+    }
+
+    /// <summary>Of what the time until dinner is made.</summary>
+    private static string WhatItTakes(EveningPlan plan)
+    {
+        int all = (int)Math.Round((plan.EatAt - plan.Tasks.Min(task => task.BeginsAt)).TotalMinutes);
+        int oven = plan.Tasks.Where(task => task.Task.Key == EveningTasks.InKey).Select(task => task.Task.Job.Minutes).FirstOrDefault();
+        int waits = plan.Tasks.SelectMany(task => task.Task.Job.Then).Select(link => link.WaitMinutes).DefaultIfEmpty(0).Max();
+        return $"From the first step to dinner it takes {Length(all)}: {Length(oven)} in the oven{(waits > 0 ? $", and before that {Length(waits)} in which the meat lies or thaws" : string.Empty)}.";
     }
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];

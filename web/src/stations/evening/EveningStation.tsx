@@ -40,52 +40,59 @@ export function EveningStation({ connected }: { connected: boolean }) {
       fits
       rail={<EveningRail view={view} shiftMs={dinner.shiftMs} eatAt={dinner.eatAt} onDinner={dinner.drag} />}
     >
-      <div className="grid gap-x-10 gap-y-6 px-5 pt-5 pb-3 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] lg:overflow-hidden">
-        <div className="grid content-start gap-5 lg:overflow-y-auto lg:pr-2">
-          <h1 className="figures font-semibold text-3xl leading-tight tracking-tight">{view.headline}</h1>
-          {view.notes.length > 0 && (
-            <ul aria-label="To know" className="figures grid gap-1.5 leading-snug">
-              {view.notes.map((note) => (
-                <li key={note}>{note}</li>
-              ))}
-            </ul>
-          )}
-          <DinnerBar view={view} dinner={dinner} />
-          <SidesPanel view={view} />
-          {view.others.length > 0 && (
-            <section aria-label="Other evenings" className="grid gap-1 border-hairline border-t pt-3">
-              <h2 className="font-semibold text-lg">Besides</h2>
-              {view.others.map((other) => (
-                <p key={other.trayId} className="figures">
-                  {other.name}: next, {other.nextTitle.toLowerCase()} at {dinner.say(other.nextAt)}; dinner{' '}
-                  {dinner.say(other.eatAt)}.
-                </p>
-              ))}
+      <div className="grid gap-x-10 gap-y-6 px-5 pt-5 pb-3 lg:h-full lg:grid-cols-[minmax(0,1fr)_minmax(0,1.1fr)] lg:grid-rows-[minmax(0,1fr)] lg:overflow-hidden">
+        {/* On a narrow screen the list comes right after dinner, and what is beside it last. */}
+        <div className="contents content-start gap-5 lg:grid lg:overflow-y-auto lg:pr-2">
+          <div className="order-1 grid content-start gap-4">
+            <h1 className="figures font-semibold text-3xl leading-tight tracking-tight">{view.headline}</h1>
+            {view.notes.length > 0 && (
+              <ul aria-label="To know" className="figures grid gap-1.5 leading-snug">
+                {view.notes.map((note) => (
+                  <li key={note}>{note}</li>
+                ))}
+              </ul>
+            )}
+            <DinnerBar view={view} dinner={dinner} />
+          </div>
+          <div className="order-3 grid content-start gap-5">
+            <SidesPanel view={view} />
+            {view.others.length > 0 && (
+              <section aria-label="Other evenings" className="grid gap-1 border-hairline border-t pt-3">
+                <h2 className="font-semibold text-lg">Besides</h2>
+                {view.others.map((other) => (
+                  <p key={other.trayId} className="figures">
+                    {other.name}: next, {other.nextTitle.toLowerCase()} at {dinner.say(other.nextAt)}; dinner{' '}
+                    {dinner.say(other.eatAt)}.
+                  </p>
+                ))}
+              </section>
+            )}
+            <section aria-label="If dinner slips" className="grid gap-2 border-hairline border-t pt-3">
+              <h2 className="font-semibold text-lg">If dinner slips by</h2>
+              <div className="flex gap-2">
+                {view.slips.map((one) => (
+                  <button
+                    key={one.lateMinutes}
+                    type="button"
+                    aria-pressed={one.lateMinutes === later}
+                    onClick={() => setLater(one.lateMinutes)}
+                    className="figures min-h-11 rounded-md border border-control-line px-4 aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
+                  >
+                    {one.lateMinutes} min
+                  </button>
+                ))}
+              </div>
+              <ul className="figures grid gap-1 leading-snug">
+                {slip?.sentences.map((sentence) => (
+                  <li key={sentence}>{sentence}</li>
+                ))}
+              </ul>
             </section>
-          )}
-          <section aria-label="If dinner slips" className="grid gap-2 border-hairline border-t pt-3">
-            <h2 className="font-semibold text-lg">If dinner slips by</h2>
-            <div className="flex gap-2">
-              {view.slips.map((one) => (
-                <button
-                  key={one.lateMinutes}
-                  type="button"
-                  aria-pressed={one.lateMinutes === later}
-                  onClick={() => setLater(one.lateMinutes)}
-                  className="figures min-h-11 rounded-md border border-control-line px-4 aria-pressed:bg-ink aria-pressed:font-semibold aria-pressed:text-paper"
-                >
-                  {one.lateMinutes} min
-                </button>
-              ))}
-            </div>
-            <ul className="figures grid gap-1 leading-snug">
-              {slip?.sentences.map((sentence) => (
-                <li key={sentence}>{sentence}</li>
-              ))}
-            </ul>
-          </section>
+          </div>
         </div>
-        <TaskList view={view} shiftMs={dinner.shiftMs} nowMs={kitchenNow()} />
+        <div className="order-2 grid content-start lg:h-full lg:min-h-0 lg:content-stretch">
+          <TaskList view={view} shiftMs={dinner.shiftMs} nowMs={kitchenNow()} />
+        </div>
       </div>
     </Station>
   );

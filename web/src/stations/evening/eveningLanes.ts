@@ -7,13 +7,13 @@ type Moments = EveningTask['hands'];
 /** An evening as lanes: whose hands, which heat, what lies cold. A lane that holds nothing is left out. */
 export function eveningLanes(view: EveningView): Lane[] {
   const spans = (of: (task: EveningTask) => Moments, kind: 'work' | 'oven') =>
-    view.tasks.flatMap((task) => of(task).map((moment) => spanOf(kind, moment, task.title)));
+    view.tasks.flatMap((task) => of(task).map((moment) => spanOf(kind, moment, task.railLabel)));
   const free = view.free.map((moment): Span => {
     const minutes = Math.round((Date.parse(moment.to) - Date.parse(moment.from)) / MINUTE_MS);
     return spanOf('free', moment, `free, ${minutes} min`);
   });
   const oven = view.tasks.flatMap((task) =>
-    task.oven.map((moment) => spanOf(task.kind === 'preheat' ? 'preheat' : 'oven', moment, task.title)),
+    task.oven.map((moment) => spanOf(task.kind === 'preheat' ? 'preheat' : 'oven', moment, task.railLabel)),
   );
   const lanes: Lane[] = [
     ...inRows([...free, ...spans((task) => task.hands, 'work')]).map((row, at) => ({
