@@ -31,6 +31,7 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
     'tray thighs',
     'tray oven',
     'tray hands',
+    'evening',
     'kitchen',
     'oven',
     'log',

@@ -10,6 +10,8 @@ export interface Wishes {
   notices: boolean;
   /** A soft chime half-way, ten minutes and five degrees before, and when it is reached. */
   milestones: boolean;
+  /** It rings when something of the evening is to be begun. */
+  starts: boolean;
 }
 
 export const wishes = keptOnDevice<Wishes>('wishes', {
@@ -17,6 +19,7 @@ export const wishes = keptOnDevice<Wishes>('wishes', {
   spoken: false,
   notices: false,
   milestones: true,
+  starts: false,
 });
 
 export const wish = (part: Partial<Wishes>) => wishes.set({ ...wishes.get(), ...part });

@@ -35,6 +35,7 @@ export type Household = Schemas['Household'];
 export type EveningView = Schemas['EveningView'];
 export type EveningTask = Schemas['TaskView'];
 export type EveningRequest = Schemas['EveningRequest'];
+export type DinnerRequest = Schemas['DinnerRequest'];
 export type SideChoice = Schemas['SideChoice'];
 export type SideKind = Schemas['SideKind'];
 export type HouseOven = Schemas['HouseOven'];

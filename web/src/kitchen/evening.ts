@@ -1,16 +1,25 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
 import { commandHead, useCommand } from '../api/command';
-import type { EveningRequest, EveningView } from '../api/types';
+import type { DinnerRequest, EveningRequest, EveningView } from '../api/types';
 
 const key = ['evening'];
 
 /** What is left of an evening changes with the clock, too. */
 const ASK_AGAIN_MS = 20_000;
 
-/** The whole meal on the clock; undefined until it is known. */
-export const useEvening = (): EveningView | undefined =>
-  useQuery({ queryKey: key, queryFn: () => unwrap(api.GET('/api/evening')), refetchInterval: ASK_AGAIN_MS }).data;
+/**
+ * The whole meal on the clock; undefined until it is known.
+ *
+ * @param enabled Whether anybody asks.
+ */
+export const useEvening = (enabled = true): EveningView | undefined =>
+  useQuery({
+    queryKey: key,
+    queryFn: () => unwrap(api.GET('/api/evening')),
+    refetchInterval: enabled ? ASK_AGAIN_MS : false,
+    enabled,
+  }).data;
 
 /** A change of the evening, one after another: what comes back is shown at once. */
 function useEveningChange<I>(send: (input: I, commandId: string, view: EveningView) => Promise<EveningView>) {
@@ -44,11 +53,11 @@ export const useTickTask = () =>
   );
 
 export const useMoveDinner = () =>
-  useEveningChange((eatAt: string | null, commandId, { trayId }) =>
+  useEveningChange((body: DinnerRequest, commandId, { trayId }) =>
     unwrap(
       api.POST('/api/evening/{trayId}/dinner', {
         params: { path: { trayId }, header: commandHead(commandId) },
-        body: { eatAt },
+        body,
       }),
     ),
   );

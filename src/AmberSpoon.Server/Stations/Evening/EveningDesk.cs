@@ -4,6 +4,7 @@ using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Order;
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -88,7 +89,12 @@ internal sealed class EveningDesk(
     /// <summary>Dinner is at another time, and everything with it.</summary>
     public async Task<EveningView> Dinner(int trayId, DinnerRequest request, CommandHead head, CancellationToken cancel)
     {
-        await trays.ChangePlan(trayId, head, plan => plan with { EatAt = request.EatAt }, cancel);
+        if (request.RestMinutes is not (null or (>= 0 and <= TrayPlanLimits.LongestRestMinutes)))
+        {
+            throw ProblemException.InvalidField("restMinutes", $"Rest for 0 to {TrayPlanLimits.LongestRestMinutes} minutes.");
+        }
+
+        await trays.ChangePlan(trayId, head, plan => plan with { EatAt = request.EatAt, RestMinutes = request.RestMinutes ?? plan.RestMinutes }, cancel);
         return await View(trayId, cancel);
     }
 
@@ -151,7 +157,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, known.Household.Units(), now);
+        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, known.Household.Units(), now);
     }
 
     /// <summary>While the tray is in, the oven's station leads; here is left what stands beside it.</summary>

@@ -27,4 +27,5 @@ public sealed record SideRequest(SideKind? Kind = null, int? PrepareMinutes = nu
 public sealed record DoneRequest(string? Key = null, bool? Done = null);
 
 /// <param name="EatAt">When dinner is to be; null for as soon as it can be.</param>
-public sealed record DinnerRequest(DateTimeOffset? EatAt = null);
+/// <param name="RestMinutes">The chicken rests for so long, and the tray goes in so much sooner, min; null for as long as it is planned.</param>
+public sealed record DinnerRequest(DateTimeOffset? EatAt = null, int? RestMinutes = null);

@@ -61,8 +61,9 @@ public sealed record EveningView(
 public sealed record SideChoice(SideKind Kind, string Name, SideHeat Heat, int PrepareMinutes, int CookMinutes, int KeepsMinutes);
 
 /// <param name="Minutes">The tray goes in so much sooner, and rests for longer, min.</param>
+/// <param name="RestMinutes">The rest that this makes, min.</param>
 /// <param name="ChancePercent">Of eating on time then.</param>
-public sealed record SoonerView(int Minutes, int ChancePercent);
+public sealed record SoonerView(int Minutes, int RestMinutes, int ChancePercent);
 
 /// <param name="Key">Its name, for ticking it off.</param>
 /// <param name="Kind">What it is about.</param>

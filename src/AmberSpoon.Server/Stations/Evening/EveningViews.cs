@@ -16,7 +16,7 @@ internal static class EveningViews
     private const int WorthSitting = 10;
 
     /// <summary>A tray that goes in so much sooner, min.</summary>
-    private static readonly int[] Sooner = [5, 10, 15];
+    private static readonly int[] Sooner = [5, 10];
 
     /// <summary>Dinner that slips by so much, min.</summary>
     private static readonly int[] Slips = [10, 20, 40];
@@ -25,7 +25,7 @@ internal static class EveningViews
         tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, choice.Done.Count > 0, now);
 
     public static EveningView Of(
-        TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, KitchenUnits units, DateTimeOffset now)
+        TrayRow tray, EveningAsk ask, EveningPlan plan, EveningChoice choice, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, KitchenUnits units, DateTimeOffset now)
     {
         DateTimeOffset local = plan.AskedFor ?? tray.Plan.EatAt ?? plan.EatAt;
         var said = new Said(units, local.Offset);
@@ -34,7 +34,7 @@ internal static class EveningViews
         return new(
             tray.Id,
             tray.Plan.Name,
-            ask.Choice with { Done = [.. ask.Choice.Done.Where(done => bake is null || done.At != bake.StartedAt)] },
+            choice,
             version,
             [.. SideLibrary.All.Select(facts => new SideChoice(facts.Kind, facts.Name, facts.Heat, facts.PrepareMinutes, sideTimes.Of(facts.Kind, tray.Plan, ask.Prep.Heads) ?? facts.CookMinutes, facts.KeepsMinutes))],
             Headline(plan, bake, said, now),
@@ -44,7 +44,7 @@ internal static class EveningViews
             plan.EarliestEatAt,
             plan.LateMinutes,
             chance,
-            chance is null ? [] : [.. Sooner.Where(minutes => tray.Plan.RestMinutes + minutes <= TrayPlanLimits.LongestRestMinutes).Select(minutes => new SoonerView(minutes, (int)Math.Round(100 * EveningPlanner.ChanceIfSooner(plan, ask, now, minutes)))).Where(sooner => sooner.ChancePercent > chance)],
+            chance is null ? [] : [.. Sooner.Where(minutes => Rest(ask, minutes) <= TrayPlanLimits.LongestRestMinutes).Select(minutes => new SoonerView(minutes, Rest(ask, minutes), (int)Math.Round(100 * EveningPlanner.ChanceIfSooner(plan, ask, now, minutes)))).Where(sooner => sooner.ChancePercent > chance)],
             bake is null ? EveningGains.Of(ask, plan, now) : [],
             tasks,
             bake is null ? [.. Waits(plan)] : [],
@@ -52,9 +52,12 @@ internal static class EveningViews
             [.. Slips.Select(minutes => new SlipView(minutes, EveningSlip.Sentences(ask.Plan, ask.Forecast, minutes, at => said.Time(plan.EatAt.AddMinutes(at - ask.Forecast.EatMinutes)))))],
             others,
             bake?.Id,
-            ask.Choice.Done.Count > 0,
+            choice.Done.Count > 0,
             now);
     }
+
+    /// <summary>The rest with which the tray goes in so much sooner: vegetables that come out after the chicken have it wait already.</summary>
+    private static int Rest(EveningAsk ask, int minutes) => ask.Forecast.EatMinutes - ask.Forecast.PullMinutes + minutes;
 
     private static TaskView View(TimedTask timed)
     {

@@ -179,7 +179,7 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
 
         DateTimeOffset earliest = DinnerScheduler.EarliestEatAt(now, forecast);
-        if (DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1))
+        if (eatAt < now || DinnerScheduler.BackFrom(eatAt, forecast).InAt < now.AddMinutes(-1))
         {
             string sentence = eatAt <= now
                 ? $"{units.SayTime(eatAt)} has passed. If the tray goes into a hot oven now, dinner is at {units.SayTime(earliest)}."

@@ -1,6 +1,7 @@
 import { CalendarPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
+import { wish, wishes } from '../../alarm/wishes';
 import { Problem } from '../../api/problem';
 import type { EveningView } from '../../api/types';
 import { useSaveEvening } from '../../kitchen/evening';
@@ -16,6 +17,7 @@ const NUDGE_MIN = 15;
 /** When dinner is, how sure that is, and what would help. */
 export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner }) {
   const save = useSaveEvening();
+  const { starts } = wishes.use();
   const [text, setText] = useState(sayClock(dinner.eatAt));
   useEffect(() => setText(sayClock(dinner.eatAt)), [dinner.eatAt]);
   const [unread, setUnread] = useState<string | undefined>();
@@ -58,19 +60,17 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
       )}
       {view.chancePercent !== null && (
         <p className="figures leading-snug">
-          On time in <b className="font-semibold text-xl">{outOfTen(view.chancePercent)}</b> evenings like this one
-          {view.sooner.length > 0 && view.chancePercent < 90 && (
-            <>
-              ; with the tray in{' '}
-              {view.sooner.map((one) => `${one.minutes} min sooner in ${outOfTen(one.chancePercent)}`).join(', ')}
-              {'. '}
-              <Link to="/tray" className="font-semibold underline underline-offset-4">
-                Let it rest for longer
-              </Link>
-            </>
-          )}
-          .
+          On time in <b className="font-semibold text-xl">{outOfTen(view.chancePercent)}</b> evenings like this one.
         </p>
+      )}
+      {view.chancePercent !== null && view.chancePercent < 90 && view.sooner.length > 0 && (
+        <div className="flex flex-wrap gap-2">
+          {view.sooner.map((one) => (
+            <Button key={one.minutes} onClick={() => dinner.rest(one.restMinutes)}>
+              Tray in {one.minutes} min sooner: {outOfTen(one.chancePercent)}
+            </Button>
+          ))}
+        </div>
       )}
       {view.lateMinutes > 0 && view.bakeId === null && (
         <div className="grid gap-2 border-2 border-heat p-3">
@@ -112,6 +112,15 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
       >
         <CalendarPlus aria-hidden className="size-5" /> Into my calendar
       </a>
+      <label className="flex min-h-11 items-center gap-3">
+        <input
+          type="checkbox"
+          checked={Boolean(starts)}
+          onChange={(event) => wish({ starts: event.target.checked })}
+          className="size-6 accent-ink"
+        />
+        Ring on this device when something is to be begun
+      </label>
     </section>
   );
 }

@@ -17,7 +17,7 @@ export function useDinner(view: EveningView | undefined) {
   const stored = view?.eatAt ? Date.parse(view.eatAt) : 0;
   useEffect(() => () => clearTimeout(timer.current), []);
   const set = (at: number | null) =>
-    move.mutate(at === null ? null : toLocalIso(new Date(at)), { onSettled: () => setWanted(null) });
+    move.mutate({ eatAt: at === null ? null : toLocalIso(new Date(at)) }, { onSettled: () => setWanted(null) });
   return {
     /** Where the spoon stands, ms. */
     eatAt: wanted ?? stored,
@@ -33,6 +33,8 @@ export function useDinner(view: EveningView | undefined) {
       clearTimeout(timer.current);
       timer.current = setTimeout(() => set(to), LET_GO_MS);
     },
+    /** The tray goes in sooner, and its chicken rests for longer, min. */
+    rest: (restMinutes: number) => move.mutate({ eatAt: toLocalIso(new Date(wanted ?? stored)), restMinutes }),
     set: (at: number | null) => {
       clearTimeout(timer.current);
       setWanted(at);

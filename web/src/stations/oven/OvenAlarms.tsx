@@ -5,6 +5,7 @@ import { useLiveBakes, useWaiting, type WholeBake } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
 import { instructionFor } from './instruction';
 import { useMilestones } from './useMilestones';
+import { useStarts } from './useStarts';
 import { withWaiting } from './waiting';
 
 /** Rings on every station for what is due at any oven, for the cook's own timers and temperatures; those stand in view until stopped. */
@@ -17,7 +18,9 @@ export function OvenAlarms() {
   const reached = temperatures
     .use()
     .filter((wanted) => bakes.some((bake) => bake.id === wanted.bakeId && hottest(bake, wanted.lot) >= wanted.celsius));
+  const starts = useStarts(now);
   const own = [
+    ...starts,
     ...over.map((timer) => ({ id: timer.id, words: `${timer.name} is over`, stop: () => stopTimer(timer.id) })),
     ...reached.map((wanted) => ({
       id: wanted.id,

@@ -1,0 +1,254 @@
+using System.Globalization;
+using System.Text.Json.Nodes;
+using Ical.Net.CalendarComponents;
+using Xunit;
+using Calendar = Ical.Net.Calendar;
+
+namespace AmberSpoon.Server.Tests;
+
+/// <summary>The whole meal on the clock, as pages and other programs get it.</summary>
+public sealed class EveningTests
+{
+    private static DateTimeOffset At(JsonNode? node) => DateTimeOffset.Parse((string)node!, CultureInfo.InvariantCulture);
+
+    /// <summary>Supper with dinner in so many minutes, rounded to a whole one.</summary>
+    private static async Task<DateTimeOffset> Planned(Kitchen kitchen, int minutesAhead)
+    {
+        DateTimeOffset now = kitchen.Clock.GetUtcNow().AddMinutes(minutesAhead);
+        DateTimeOffset dinner = new(now.Ticks - (now.Ticks % TimeSpan.TicksPerMinute), TimeSpan.Zero);
+        JsonObject plan = Kitchen.Supper();
+        plan["eatAt"] = dinner;
+        (int status, JsonNode? tray) = await kitchen.SaveTray(plan);
+        Assert.True(status == 200, tray?.ToJsonString());
+        return dinner;
+    }
+
+    private static async Task<JsonNode> Saved(Kitchen kitchen, string json)
+    {
+        (int status, JsonNode? body) = await kitchen.Send(HttpMethod.Put, "/api/evening/1", raw: json);
+        Assert.True(status == 200, body?.ToJsonString());
+        return body!;
+    }
+
+    private static JsonNode Task(JsonNode view, string key) => view["tasks"]!.AsArray().Single(task => (string)task!["key"]! == key)!;
+
+    [Fact]
+    public async Task Thighs_roast_potatoes_sprouts_and_rice_each_begin_at_a_time_and_are_ready_for_dinner()
+    {
+        await using var kitchen = new Kitchen();
+        DateTimeOffset dinner = await Planned(kitchen, 240);
+        JsonNode view = await Saved(kitchen, """{ "sides": [{ "kind": "roastPotatoes" }, { "kind": "roastSprouts" }, { "kind": "rice" }], "cooks": 1, "rings": 4, "pace": 1 }""");
+        Assert.Equal(dinner, At(view["eatAt"]));
+        Assert.Equal(0, (int)view["lateMinutes"]!);
+        Assert.StartsWith("Dinner at ", (string)view["headline"]!, StringComparison.Ordinal);
+        JsonNode[] tasks = [.. view["tasks"]!.AsArray().Select(task => task!)];
+        Assert.Equal(tasks.Select(task => At(task["beginsAt"])).Order(), tasks.Select(task => At(task["beginsAt"])));
+        Assert.All(tasks.Where(task => (string)task["kind"]! == "side" && !((string)task["key"]!).EndsWith("-cut", StringComparison.Ordinal)), task => Assert.InRange((dinner - At(task["endsAt"])).TotalMinutes, 0, 15));
+
+        // The engine's own minutes at this tray's 204 °C (common practice at 200 to 220: potatoes 28 to 42, sprouts 20 to 25 and a little).
+        JsonNode[] library = [.. view["library"]!.AsArray().Select(side => side!)];
+        int Minutes(string kind) => (int)library.Single(side => (string)side["kind"]! == kind)["cookMinutes"]!;
+        Assert.InRange(Minutes("roastPotatoes"), 28, 46);
+        Assert.InRange(Minutes("roastSprouts"), 18, 35);
+        Assert.Equal(20, Minutes("rice"));
+
+        // The oven is hot for whatever goes in first.
+        DateTimeOffset first = tasks.Where(task => task["oven"]!.AsArray().Count > 0 && (string)task["kind"]! != "preheat").Min(task => At(task["beginsAt"]));
+        Assert.Equal(first, At(Task(view, "oven")["endsAt"]));
+        Assert.Equal(At((await kitchen.Get("/api/tray"))["answer"]!["timing"]!["inAt"]), At(Task(view, "in")["beginsAt"]));
+    }
+
+    [Fact]
+    public async Task A_tick_is_kept_with_its_steps_at_the_counter_and_can_be_taken_back()
+    {
+        await using var kitchen = new Kitchen();
+        await Planned(kitchen, 240);
+        JsonNode view = await kitchen.Get("/api/evening");
+        string meat = (string)view["tasks"]!.AsArray().Single(task => (string)task!["kind"]! == "meat")!["key"]!;
+        int steps = Task(view, meat)["steps"]!.AsArray().Count;
+        (_, JsonNode? done) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: $$"""{ "key": "{{meat}}", "done": true }""");
+        Assert.DoesNotContain(done!["tasks"]!.AsArray(), task => (string)task!["key"]! == meat);
+
+        // What must have come before it has been done, too.
+        Assert.DoesNotContain(done["tasks"]!.AsArray(), task => (string)task!["key"]! == "begin");
+        Assert.Equal(steps, (await kitchen.Get("/api/prep"))["choice"]!["done"]!.AsArray().Count);
+        await kitchen.Restart();
+        Assert.Single((await kitchen.Get("/api/evening"))["choice"]!["done"]!.AsArray());
+        (_, JsonNode? back) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: $$"""{ "key": "{{meat}}", "done": false }""");
+        Assert.Contains(back!["tasks"]!.AsArray(), task => (string)task!["key"]! == meat);
+        Assert.Empty((await kitchen.Get("/api/prep"))["choice"]!["done"]!.AsArray());
+        await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: """{ "key": "begin", "done": true }""");
+        Assert.Empty((await kitchen.Send(HttpMethod.Delete, "/api/evening/1/done")).Body!["choice"]!["done"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task Dinner_moves_and_everything_with_it_and_what_cannot_be_says_when_and_why()
+    {
+        await using var kitchen = new Kitchen();
+        DateTimeOffset dinner = await Planned(kitchen, 240);
+        JsonNode before = await kitchen.Get("/api/evening");
+        (int status, JsonNode? after) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: $$"""{ "eatAt": "{{dinner.AddMinutes(25):O}}" }""");
+        Assert.Equal(200, status);
+        Assert.Equal(25, (At(Task(after!, "in")["beginsAt"]) - At(Task(before, "in")["beginsAt"])).TotalMinutes);
+        Assert.Equal(dinner.AddMinutes(25), At((await kitchen.Get("/api/tray"))["plan"]!["eatAt"]));
+
+        // Time for the oven but not for the counter: late, with what it takes.
+        (_, JsonNode? late) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: $$"""{ "eatAt": "{{kitchen.Clock.GetUtcNow().AddMinutes((double)before["tasks"]!.AsArray().Count + 46):O}}" }""");
+        Assert.True((int)late!["lateMinutes"]! > 0, late.ToJsonString());
+        Assert.Contains("later than", (string)late["headline"]!, StringComparison.Ordinal);
+        Assert.Contains("From the first step to dinner it takes", (string)late["notes"]![0]!, StringComparison.Ordinal);
+        Assert.All(late["tasks"]!.AsArray(), task => Assert.True(At(task!["endsAt"]) >= At(late["now"])));
+
+        foreach (string wrong in (string[])[$$"""{ "eatAt": "{{kitchen.Clock.GetUtcNow().AddMinutes(-5):O}}" }""", $$"""{ "eatAt": "{{kitchen.Clock.GetUtcNow().AddMinutes(5):O}}" }""", $$"""{ "eatAt": "{{kitchen.Clock.GetUtcNow().AddDays(9):O}}" }"""])
+        {
+            (int refused, JsonNode? problem) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: wrong);
+            Assert.Equal(400, refused);
+            Assert.NotNull(problem!["errors"]!["eatAt"]);
+        }
+
+        (int rest, JsonNode? longer) = await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: $$"""{ "eatAt": "{{dinner:O}}", "restMinutes": {{(int)before["sooner"]![1]!["restMinutes"]!}} }""");
+        Assert.Equal(200, rest);
+        Assert.Equal(10, (At(Task(before, "in")["beginsAt"]) - At(Task(longer!, "in")["beginsAt"])).TotalMinutes);
+        Assert.True((int)longer!["chancePercent"]! > (int)before["chancePercent"]!);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: """{ "restMinutes": 31 }""")).Status);
+    }
+
+    [Theory]
+    [InlineData("""{ "sides": null, "cooks": 0, "rings": 4, "pace": 1 }""", "cooks")]
+    [InlineData("""{ "cooks": 3, "rings": 4, "pace": 1 }""", "cooks")]
+    [InlineData("""{ "cooks": 1, "rings": 0, "pace": 1 }""", "rings")]
+    [InlineData("""{ "cooks": 1, "rings": 7, "pace": 1 }""", "rings")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 0.4 }""", "pace")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 2.6 }""", "pace")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [null] }""", "sides[0]")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [{ "kind": null }] }""", "sides[0].kind")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [{ "kind": "rice", "cookMinutes": 0 }] }""", "sides[0].cookMinutes")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [{ "kind": "rice", "prepareMinutes": 61 }] }""", "sides[0].prepareMinutes")]
+    [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [{ "kind": "rice", "keepsMinutes": -1 }] }""", "sides[0].keepsMinutes")]
+    public async Task What_cannot_be_is_said_at_its_field_and_nothing_is_stored(string json, string field)
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.Get("/api/tray");
+        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/evening/1", raw: json);
+        Assert.Equal(400, status);
+        Assert.NotNull(problem!["errors"]![field]);
+        Assert.Equal(0, (int)(await kitchen.Get("/api/evening"))["version"]!);
+    }
+
+    [Fact]
+    public async Task Thirty_sides_are_too_many_and_eight_are_not()
+    {
+        await using var kitchen = new Kitchen();
+        await Planned(kitchen, 600);
+        string Sides(int count) => $$"""{ "cooks": 2, "rings": 6, "pace": 1, "sides": [{{string.Join(',', Enumerable.Repeat("""{ "kind": "beans" }""", count))}}] }""";
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Put, "/api/evening/1", raw: Sides(30))).Status);
+        JsonNode view = await Saved(kitchen, Sides(8));
+        Assert.Equal(8, view["tasks"]!.AsArray().Count(task => ((string)task!["key"]!).EndsWith("Beans", StringComparison.Ordinal)));
+    }
+
+    [Fact]
+    public async Task An_empty_tray_has_an_evening_that_says_where_to_begin()
+    {
+        await using var kitchen = new Kitchen();
+        JsonNode view = await kitchen.Get("/api/evening");
+        Assert.Empty(view["tasks"]!.AsArray());
+        Assert.Null(view["eatAt"]);
+        Assert.Contains("begin with what goes on the tray", (string)view["headline"]!, StringComparison.Ordinal);
+        Assert.Equal(409, (await kitchen.Send(HttpMethod.Get, "/api/evening/1/calendar.ics")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, "/api/evening/99/calendar.ics")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Post, "/api/evening/99/done", raw: """{ "key": "in" }""")).Status);
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: "{}")).Status);
+    }
+
+    [Fact]
+    public async Task Two_devices_that_change_it_at_once_are_told_and_the_first_stands()
+    {
+        await using var kitchen = new Kitchen();
+        await Planned(kitchen, 240);
+        await Saved(kitchen, """{ "sides": [{ "kind": "rice" }], "cooks": 1, "rings": 4, "pace": 1 }""");
+        using HttpRequestMessage late = new(HttpMethod.Put, "/api/evening/1") { Content = new StringContent("""{ "sides": [], "cooks": 2, "rings": 4, "pace": 1 }""", null, "application/json") };
+        late.Headers.TryAddWithoutValidation("If-Match", "\"0\"");
+        using HttpResponseMessage answer = await kitchen.Client.SendAsync(late, TestContext.Current.CancellationToken);
+        Assert.Equal(409, (int)answer.StatusCode);
+        Assert.Single((await kitchen.Get("/api/evening"))["choice"]!["sides"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_command_that_comes_twice_is_carried_out_once()
+    {
+        await using var kitchen = new Kitchen();
+        await Planned(kitchen, 240);
+        string id = Guid.NewGuid().ToString();
+        for (int i = 0; i < 2; i++)
+        {
+            using HttpRequestMessage sent = new(HttpMethod.Post, "/api/evening/1/done") { Content = new StringContent("""{ "key": "begin", "done": true }""", null, "application/json") };
+            sent.Headers.Add("Command-Id", id);
+            using HttpResponseMessage answer = await kitchen.Client.SendAsync(sent, TestContext.Current.CancellationToken);
+            Assert.Equal(200, (int)answer.StatusCode);
+        }
+
+        Assert.Equal(1, (int)(await kitchen.Get("/api/evening"))["version"]!);
+    }
+
+    [Fact]
+    public async Task While_the_tray_is_in_the_oven_leads_and_what_stands_beside_it_stays()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.StartBake(Kitchen.Supper());
+        JsonNode view = await Saved(kitchen, """{ "sides": [{ "kind": "rice" }], "cooks": 1, "rings": 4, "pace": 1 }""");
+        Assert.NotNull(view["bakeId"]);
+        string[] keys = [.. view["tasks"]!.AsArray().Select(task => (string)task!["key"]!)];
+        Assert.Equal(["eat", "plate", "put-away", "side-0-Rice"], keys.Order());
+        Assert.StartsWith("The tray is in the oven. Dinner about", (string)view["headline"]!, StringComparison.Ordinal);
+        Assert.Empty(view["choice"]!["done"]!.AsArray());
+        JsonNode bake = (await kitchen.Get("/api/bakes?live=true"))["bakes"]![0]!;
+        DateTimeOffset eats = At(bake["next"]!.AsArray().Single(next => (string)next!["kind"]! == "eat")!["dueAt"]);
+        Assert.InRange((At(view["eatAt"]) - eats).TotalMinutes, -1, 1);
+    }
+
+    [Fact]
+    public async Task Tomorrows_tray_and_tonights_do_not_have_the_same_hands()
+    {
+        await using var kitchen = new Kitchen();
+        DateTimeOffset dinner = await Planned(kitchen, 240);
+        JsonNode alone = await kitchen.Get("/api/evening");
+        (_, JsonNode? second) = await kitchen.Send(HttpMethod.Post, "/api/trays");
+        JsonObject plan = Kitchen.Supper();
+        plan["name"] = "Besides";
+        plan["eatAt"] = dinner;
+        int id = (int)second!["id"]!;
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, $"/api/trays/{id}", plan)).Status);
+        JsonNode view = await kitchen.Get("/api/evening");
+        JsonNode other = Assert.Single(view["others"]!.AsArray())!;
+        Assert.Equal(dinner, At(other["eatAt"]));
+
+        // Both are pinned to one dinner; what can move has moved out of the other's way.
+        (DateTimeOffset From, DateTimeOffset To)[] theirs = [.. Movable(alone)];
+        Assert.NotEmpty(theirs);
+        Assert.All(Movable(view), mine => Assert.All(theirs, busy => Assert.True(mine.To <= busy.From || mine.From >= busy.To)));
+
+        static IEnumerable<(DateTimeOffset From, DateTimeOffset To)> Movable(JsonNode evening) =>
+            evening["tasks"]!.AsArray().Where(task => (string)task!["kind"]! is "counter" or "meat").SelectMany(task => task!["hands"]!.AsArray()).Select(span => (At(span!["from"]), At(span["to"])));
+    }
+
+    [Fact]
+    public async Task Every_start_goes_into_a_calendar_in_utc_with_an_alarm_and_keeps_its_uid_when_it_moves()
+    {
+        await using var kitchen = new Kitchen();
+        DateTimeOffset dinner = await Planned(kitchen, 240);
+        JsonNode view = await kitchen.Get("/api/evening");
+        string text = await kitchen.Client.GetStringAsync("/api/evening/1/calendar.ics", TestContext.Current.CancellationToken);
+        Assert.All(text.Split("\r\n"), line => Assert.InRange(System.Text.Encoding.UTF8.GetByteCount(line), 0, 75));
+        Calendar calendar = Calendar.Load(text)!;
+        CalendarEvent[] events = [.. calendar.Events];
+        Assert.Equal(events.Length, events.Select(one => one.Uid).Distinct().Count());
+        CalendarEvent load = events.Single(one => one.Uid == "tray1.in@amber-spoon.invalid");
+        Assert.Equal(At(Task(view, "in")["beginsAt"]).UtcDateTime, load.Start!.AsUtc);
+        Assert.Equal("UTC", load.Start.TzId);
+        Assert.Equal("DISPLAY", Assert.Single(load.Alarms).Action);
+        await kitchen.Send(HttpMethod.Post, "/api/evening/1/dinner", raw: $$"""{ "eatAt": "{{dinner.AddMinutes(30):O}}" }""");
+        CalendarEvent moved = Calendar.Load(await kitchen.Client.GetStringAsync("/api/evening/1/calendar.ics", TestContext.Current.CancellationToken))!.Events.Single(one => one.Uid == load.Uid);
+        Assert.Equal(load.Start.AsUtc.AddMinutes(30), moved.Start!.AsUtc);
+        Assert.True(moved.Sequence > load.Sequence);
+    }
+}
