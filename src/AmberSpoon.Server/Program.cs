@@ -45,7 +45,7 @@ builder.Services.AddScoped<RecipeDesk>();
 builder.Services.AddScoped<HouseholdShelf>().AddScoped<HouseholdDesk>();
 builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<PrepPlanner>();
-builder.Services.AddSingleton<SideTimes>();
+builder.Services.AddSingleton<SideTimes>().AddSingleton<FasterTrayBook>();
 builder.Services.AddSingleton<LiveBakes>();
 builder.Services.AddSingleton<LiveViews>();
 builder.Services.AddSingleton<ProbeStreams>();

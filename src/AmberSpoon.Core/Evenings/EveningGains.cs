@@ -7,7 +7,12 @@ namespace AmberSpoon.Core.Evenings;
 /// <summary>What the counter and the sides can give up when dinner cannot be when it was asked for, and what each buys.</summary>
 public static class EveningGains
 {
-    public static IReadOnlyList<EveningGain> Of(EveningAsk ask, EveningPlan plan, DateTimeOffset now)
+    /// <param name="ask">The evening.</param>
+    /// <param name="plan">As it stands.</param>
+    /// <param name="faster">Trays that are sooner ready; asked for only where dinner is late.</param>
+    /// <param name="now">The kitchen's clock.</param>
+    /// <returns>What buys most first; nothing where dinner is on time.</returns>
+    public static IReadOnlyList<EveningGain> Of(EveningAsk ask, EveningPlan plan, Func<IReadOnlyList<FasterTray>> faster, DateTimeOffset now)
     {
         if (plan.LateMinutes <= 0)
         {
@@ -31,6 +36,11 @@ public static class EveningGains
         {
             SideDish[] without = [.. ask.Choice.Sides.Where((_, other) => other != i)];
             Add(GainKind.LeaveSideOut, $"Leave the {SideLibrary.For(ask.Choice.Sides[i].Kind).Name} out", EveningPlanner.Plan(ask with { Choice = ask.Choice with { Sides = without }, SideMinutes = Moved(ask, i) }, now, plan.AskedFor), i);
+        }
+
+        foreach (FasterTray tray in faster())
+        {
+            Add(tray.Kind, tray.Sentence, EveningPlanner.Plan(ask with { Forecast = tray.Forecast }, now, plan.AskedFor));
         }
 
         if (ask.Choice.Cooks < EveningChoice.MostCooks)

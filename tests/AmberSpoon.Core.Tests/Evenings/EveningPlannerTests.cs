@@ -3,6 +3,8 @@ using AmberSpoon.Core.Evenings.Scheduling;
 using AmberSpoon.Core.Evenings.Sides;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Units;
 using CsCheck;
 using Xunit;
 
@@ -92,7 +94,7 @@ public sealed class EveningPlannerTests
         EveningAsk ask = Suppers.Of(Suppers.Marinated(60), 40).With(SideKind.BoiledPotatoes, SideKind.Rice);
         DateTimeOffset now = Dinner.AddMinutes(-90);
         EveningPlan plan = EveningPlanner.Plan(ask, now, Dinner);
-        IReadOnlyList<EveningGain> gains = EveningGains.Of(ask, plan, now);
+        IReadOnlyList<EveningGain> gains = EveningGains.Of(ask, plan, () => [], now);
         Assert.True(plan.LateMinutes > 20);
         EveningGain shorter = Assert.Single(gains, gain => gain.Kind == GainKind.ShorterMarinade);
         Assert.InRange(shorter.Minutes, 1, plan.LateMinutes);
@@ -103,7 +105,34 @@ public sealed class EveningPlannerTests
             Assert.Equal(gain.Minutes, (plan.EatAt - EveningPlanner.Plan(without, now, Dinner).EatAt).TotalMinutes);
         }
 
-        Assert.Empty(EveningGains.Of(ask, EveningPlanner.Plan(ask, Dinner.AddHours(-9), Dinner), Dinner.AddHours(-9)));
+        Assert.Empty(EveningGains.Of(ask, EveningPlanner.Plan(ask, Dinner.AddHours(-9), Dinner), () => throw new InvalidOperationException("Nobody asked for it."), Dinner.AddHours(-9)));
+    }
+
+    [Fact]
+    public void A_faster_tray_buys_what_it_is_faster_by()
+    {
+        EveningAsk ask = Suppers.Of(Plans.Thighs, 40);
+        DateTimeOffset now = Dinner.AddMinutes(-50);
+        EveningPlan plan = EveningPlanner.Plan(ask, now, Dinner);
+        Assert.Equal(10, plan.LateMinutes);
+        FasterTray hotter = new(GainKind.HotterOven, "Bake at 220 °C", Suppers.Of(Plans.Thighs, 33).Forecast);
+        FasterTray slower = new(GainKind.SmallerCuts, "Cut smaller", Suppers.Of(Plans.Thighs, 41).Forecast);
+        EveningGain gain = Assert.Single(EveningGains.Of(ask, plan, () => [hotter, slower], now));
+        Assert.Equal((GainKind.HotterOven, 7), (gain.Kind, gain.Minutes));
+    }
+
+    [Fact]
+    public void A_hotter_oven_boneless_pieces_and_smaller_cuts_are_each_sooner_by_the_engine()
+    {
+        TrayPlan plan = Plans.Supper with { OvenSetting = new(400, TemperatureUnit.Fahrenheit) };
+        int planned = TrayForecaster.Forecast(plan).EatMinutes;
+        IReadOnlyList<FasterTray> faster = FasterTrays.Of(plan, KitchenUnits.Usual with { Temperature = TemperatureUnit.Fahrenheit });
+        Assert.Equal(["Bake at 435 °F", "Take boneless pieces", "Cut the vegetables a third smaller"], faster.Select(tray => tray.Sentence));
+        Assert.True(faster[0].Forecast.EatMinutes < planned);
+        Assert.True(faster[1].Forecast.Of(1).Ready.MedianMinutes < TrayForecaster.Forecast(plan).Of(1).Ready.MedianMinutes - 3);
+        Assert.True(faster[2].Forecast.Of(2).Ready.MedianMinutes < TrayForecaster.Forecast(plan).Of(2).Ready.MedianMinutes - 3);
+        Assert.Equal(["Take boneless pieces"], FasterTrays.Of(Plans.Thighs with { OvenSetting = new(230, TemperatureUnit.Celsius) }, KitchenUnits.Usual).Select(tray => tray.Sentence));
+        Assert.Empty(FasterTrays.Of(Plans.Of(Core.Food.Cut.Drumstick, 115, 180, Core.Heat.Climate.OvenMode.Grill), KitchenUnits.Usual));
     }
 
     [Fact]
@@ -112,7 +141,7 @@ public sealed class EveningPlannerTests
         EveningAsk ask = Suppers.Of(Suppers.Marinated(60), 40) with { ThawMinutes = 900 };
         DateTimeOffset now = Dinner.AddMinutes(-60);
         EveningPlan plan = EveningPlanner.Plan(ask, now, Dinner);
-        EveningGain shorter = Assert.Single(EveningGains.Of(ask, plan, now), gain => gain.Kind == GainKind.ShorterMarinade);
+        EveningGain shorter = Assert.Single(EveningGains.Of(ask, plan, () => [], now), gain => gain.Kind == GainKind.ShorterMarinade);
         Assert.Contains("for 10 min instead of 1 h", shorter.Sentence, StringComparison.Ordinal);
         Assert.Equal(50, shorter.Minutes);
     }

@@ -8,6 +8,10 @@ const key = ['evening'];
 /** What is left of an evening changes with the clock, too. */
 const ASK_AGAIN_MS = 20_000;
 
+/** An answer that was asked for before a change of the same evening and comes after it is not shown. */
+export const newerEvening = (come: EveningView, shown: EveningView | undefined): EveningView =>
+  shown && shown.trayId === come.trayId && shown.version > come.version ? shown : come;
+
 /**
  * The whole meal on the clock; undefined until it is known.
  *
@@ -16,7 +20,8 @@ const ASK_AGAIN_MS = 20_000;
 export const useEvening = (enabled = true): EveningView | undefined =>
   useQuery({
     queryKey: key,
-    queryFn: () => unwrap(api.GET('/api/evening')),
+    queryFn: async ({ client }) =>
+      newerEvening(await unwrap(api.GET('/api/evening')), client.getQueryData<EveningView>(key)),
     refetchInterval: enabled ? ASK_AGAIN_MS : false,
     enabled,
   }).data;
@@ -34,16 +39,34 @@ function useEveningChange<I>(send: (input: I, commandId: string, view: EveningVi
   );
 }
 
+type Choice = EveningView['choice'];
+export type Side = Choice['sides'][number];
+
+/** What a hand changed, not what came of it: two quick taps are put together from what is stored then. */
+export interface EveningChange extends Partial<Pick<Choice, 'cooks' | 'rings' | 'pace'>> {
+  add?: Side;
+  leaveOut?: Side['kind'];
+  minutes?: Side;
+}
+
+/** What an evening is after a change. */
+export function changedChoice({ done: _, ...now }: Choice, change: EveningChange): EveningRequest {
+  const { add, leaveOut, minutes, ...rest } = change;
+  const sides = now.sides
+    .filter(({ kind }) => kind !== leaveOut && kind !== add?.kind)
+    .map((side) => (side.kind === minutes?.kind ? minutes : side));
+  return { ...now, ...rest, sides: add ? [...sides, add] : sides };
+}
+
 export const useSaveEvening = () =>
-  useEveningChange((part: Partial<EveningRequest>, commandId, { trayId, version, choice }) => {
-    const { done: _, ...now } = choice;
-    return unwrap(
+  useEveningChange((change: EveningChange, commandId, { trayId, version, choice }) =>
+    unwrap(
       api.PUT('/api/evening/{trayId}', {
         params: { path: { trayId }, header: commandHead(commandId, version) },
-        body: { ...now, ...part },
+        body: changedChoice(choice, change),
       }),
-    );
-  });
+    ),
+  );
 
 export const useTickTask = () =>
   useEveningChange((body: { key: string; done: boolean }, commandId, { trayId }) =>

@@ -30,6 +30,7 @@ internal sealed class EveningDesk(
     TrayShelf allTrays,
     BakeDesk bakes,
     SideTimes sideTimes,
+    FasterTrayBook faster,
     IValidator<EveningRequest> rules,
     KitchenNews news,
     TimeProvider time)
@@ -157,7 +158,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, known.Household.Units(), now);
+        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, faster, known.Household.Units(), now);
     }
 
     /// <summary>While the tray is in, the oven's station leads; here is left what stands beside it.</summary>

@@ -25,7 +25,7 @@ internal static class EveningViews
         tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, choice.Done.Count > 0, now);
 
     public static EveningView Of(
-        TrayRow tray, EveningAsk ask, EveningPlan plan, EveningChoice choice, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, KitchenUnits units, DateTimeOffset now)
+        TrayRow tray, EveningAsk ask, EveningPlan plan, EveningChoice choice, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, KitchenUnits units, DateTimeOffset now)
     {
         DateTimeOffset local = plan.AskedFor ?? tray.Plan.EatAt ?? plan.EatAt;
         var said = new Said(units, local.Offset);
@@ -45,7 +45,7 @@ internal static class EveningViews
             plan.LateMinutes,
             chance,
             chance is null ? [] : [.. Sooner.Where(minutes => Rest(ask, minutes) <= TrayPlanLimits.LongestRestMinutes).Select(minutes => new SoonerView(minutes, Rest(ask, minutes), (int)Math.Round(100 * EveningPlanner.ChanceIfSooner(plan, ask, now, minutes)))).Where(sooner => sooner.ChancePercent > chance)],
-            bake is null ? EveningGains.Of(ask, plan, now) : [],
+            bake is null ? EveningGains.Of(ask, plan, () => faster.Of(tray, units), now) : [],
             tasks,
             bake is null ? [.. Waits(plan)] : [],
             [.. Free(tasks, now, plan.EatAt)],

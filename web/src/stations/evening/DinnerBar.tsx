@@ -20,6 +20,10 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
   const { starts } = wishes.use();
   const [text, setText] = useState(sayClock(dinner.eatAt));
   useEffect(() => setText(sayClock(dinner.eatAt)), [dinner.eatAt]);
+  const leaveOut = (at: number | null | undefined) => {
+    const side = view.choice.sides[at ?? -1];
+    if (side) save.mutate({ leaveOut: side.kind });
+  };
   const [unread, setUnread] = useState<string | undefined>();
   const say = () => {
     const time = parseClock(text);
@@ -81,12 +85,13 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
                 <span className="figures">
                   {gain.sentence}: <b className="font-semibold">{gain.minutes} min sooner</b>
                 </span>
-                {gain.kind === 'leaveSideOut' && (
-                  <Button onClick={() => save.mutate({ sides: view.choice.sides.filter((_, at) => at !== gain.side) })}>
-                    Leave it out
-                  </Button>
-                )}
+                {gain.kind === 'leaveSideOut' && <Button onClick={() => leaveOut(gain.side)}>Leave it out</Button>}
                 {gain.kind === 'secondCook' && <Button onClick={() => save.mutate({ cooks: 2 })}>Two cooks</Button>}
+                {(gain.kind === 'hotterOven' || gain.kind === 'boneless' || gain.kind === 'smallerCuts') && (
+                  <Link to="/tray" className="font-semibold underline underline-offset-4">
+                    To the tray
+                  </Link>
+                )}
                 {gain.kind === 'shorterMarinade' && (
                   <Link to="/prep" className="font-semibold underline underline-offset-4">
                     To the mixes

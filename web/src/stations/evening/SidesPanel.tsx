@@ -1,14 +1,12 @@
 import { X } from 'lucide-react';
 import { Problem } from '../../api/problem';
-import type { EveningView, SideKind } from '../../api/types';
-import { useSaveEvening } from '../../kitchen/evening';
+import type { EveningView } from '../../api/types';
+import { type Side, useSaveEvening } from '../../kitchen/evening';
 import { Choice } from '../../ui/Choice';
 import { IconButton } from '../../ui/IconButton';
 import { Refusal } from '../../ui/Refusal';
 import { Section } from '../../ui/Section';
 import { Stepper } from '../../ui/Stepper';
-
-type Side = EveningView['choice']['sides'][number];
 
 const heatWords = { cold: 'cold', hob: 'on the hob', oven: 'in the oven' } as const;
 
@@ -16,7 +14,6 @@ const heatWords = { cold: 'cold', hob: 'on the hob', oven: 'in the oven' } as co
 export function SidesPanel({ view }: { view: EveningView }) {
   const save = useSaveEvening();
   const { sides, cooks, rings, pace } = view.choice;
-  const set = (next: readonly Side[]) => save.mutate({ sides: [...next] });
   const left = view.library.filter((side) => !sides.some((taken) => taken.kind === side.kind));
   const problem = save.error instanceof Problem ? save.error : null;
   return (
@@ -30,8 +27,8 @@ export function SidesPanel({ view }: { view: EveningView }) {
               side={side}
               view={view}
               error={problem?.at(`sides[${at}].cookMinutes`) ?? problem?.at(`sides[${at}].prepareMinutes`)}
-              onChange={(part) => set(sides.map((other, n) => (n === at ? { ...other, ...part } : other)))}
-              onGone={() => set(sides.filter((_, n) => n !== at))}
+              onChange={(part) => save.mutate({ minutes: { ...side, ...part } })}
+              onGone={() => save.mutate({ leaveOut: side.kind })}
             />
           ))}
         </ul>
@@ -42,7 +39,7 @@ export function SidesPanel({ view }: { view: EveningView }) {
           <button
             key={side.kind}
             type="button"
-            onClick={() => set([...sides, { kind: side.kind as SideKind }])}
+            onClick={() => save.mutate({ add: { kind: side.kind } })}
             className="min-h-11 rounded-md border border-control-line border-dashed px-3 hover:bg-paper-deep"
           >
             + {side.name}

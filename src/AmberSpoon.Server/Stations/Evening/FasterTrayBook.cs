@@ -1,0 +1,22 @@
+using AmberSpoon.Core.Evenings;
+using AmberSpoon.Core.Units;
+using AmberSpoon.Store.Rows;
+using Microsoft.Extensions.Caching.Memory;
+
+namespace AmberSpoon.Server.Stations.Evening;
+
+/// <summary>Keeps which trays are sooner ready than one: a page that shows a late evening asks again and again.</summary>
+internal sealed class FasterTrayBook : IDisposable
+{
+    private static readonly TimeSpan KeptFor = TimeSpan.FromMinutes(10);
+
+    private readonly MemoryCache _kept = new(new MemoryCacheOptions());
+
+    public IReadOnlyList<FasterTray> Of(TrayRow row, KitchenUnits units) => _kept.GetOrCreate((row.Id, row.Version, units), entry =>
+    {
+        entry.SlidingExpiration = KeptFor;
+        return FasterTrays.Of(row.Plan, units);
+    })!;
+
+    public void Dispose() => _kept.Dispose();
+}

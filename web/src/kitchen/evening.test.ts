@@ -1,0 +1,38 @@
+import { expect, test } from 'vitest';
+import type { EveningView } from '../api/types';
+import { changedChoice, newerEvening } from './evening';
+
+const choice = { sides: [{ kind: 'rice' as const }], cooks: 1, rings: 4, pace: 1, done: [{ key: 'in', at: '' }] };
+
+test('a change is put on what is there, and ticks are not sent', () => {
+  expect(changedChoice(choice, { add: { kind: 'beans' } })).toEqual({
+    sides: [{ kind: 'rice' }, { kind: 'beans' }],
+    cooks: 1,
+    rings: 4,
+    pace: 1,
+  });
+  expect(changedChoice(choice, { cooks: 2 })).toEqual({ sides: [{ kind: 'rice' }], cooks: 2, rings: 4, pace: 1 });
+});
+
+test('a side that is added twice is there once, and one that is gone can be left out again', () => {
+  const twice = { ...choice, ...changedChoice(choice, { add: { kind: 'rice' } }) };
+  expect(twice.sides).toEqual([{ kind: 'rice' }]);
+  expect(changedChoice(choice, { leaveOut: 'beans' }).sides).toEqual([{ kind: 'rice' }]);
+  expect(changedChoice(choice, { leaveOut: 'rice' }).sides).toEqual([]);
+});
+
+test('its minutes are its own', () => {
+  const two = { ...choice, sides: [{ kind: 'rice' as const }, { kind: 'beans' as const }] };
+  expect(changedChoice(two, { minutes: { kind: 'beans', cookMinutes: 11 } }).sides).toEqual([
+    { kind: 'rice' },
+    { kind: 'beans', cookMinutes: 11 },
+  ]);
+});
+
+test('an answer that comes late never takes the place of a newer one of the same tray', () => {
+  const view = (trayId: number, version: number) => ({ trayId, version }) as EveningView;
+  expect(newerEvening(view(1, 2), view(1, 3)).version).toBe(3);
+  expect(newerEvening(view(1, 3), view(1, 3))).toEqual(view(1, 3));
+  expect(newerEvening(view(2, 1), view(1, 3)).trayId).toBe(2);
+  expect(newerEvening(view(1, 1), undefined).version).toBe(1);
+});
