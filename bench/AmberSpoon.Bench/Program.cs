@@ -12,6 +12,11 @@ if (args is ["lines"] or [])
     LineTimes.Print();
 }
 
+if (args is ["evenings"] or [])
+{
+    EveningTimes.Print();
+}
+
 if (args is ["hostile"] or [])
 {
     HostileTimes.Print();
@@ -22,7 +27,7 @@ if (args is ["house", ..] or [])
     await HouseTimes.Print(Environment.GetEnvironmentVariable("AMBER_APP") ?? "artifacts/app", args is [_, var seconds] ? int.Parse(seconds, System.Globalization.CultureInfo.InvariantCulture) : 60);
 }
 
-if (args is ["lines"] or ["hostile"] or ["house", ..])
+if (args is ["lines"] or ["evenings"] or ["hostile"] or ["house", ..])
 {
     return;
 }

@@ -11,10 +11,10 @@ namespace AmberSpoon.Core.Evenings.Scheduling;
 public static class JobScheduler
 {
     /// <summary>From more movable jobs than this on not every order is tried.</summary>
-    public const int MostForEveryOrder = 6;
+    public const int MostForEveryOrder = 7;
 
     /// <summary>Exchanges that are tried in a large evening.</summary>
-    private const int Tries = 160;
+    private const int Tries = 400;
 
     /// <summary>Longer than this before dinner is another week, min.</summary>
     internal const int LongestMinutes = 14 * 24 * 60;
