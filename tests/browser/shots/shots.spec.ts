@@ -67,6 +67,14 @@ test('pictures for the docs', async ({ browser }) => {
       await page.getByRole('button', { name: 'Read it' }).click();
       await expect(page.getByRole('button', { name: 'Make the tray and the mix' })).toBeVisible();
       await shoot('recipe');
+      await page.goto(`${kitchen.address}/evening`);
+      await page.getByLabel('Dinner at').fill('19:45');
+      await page.getByLabel('Dinner at').press('Enter');
+      for (const side of ['rice', 'sprouts']) await page.getByRole('button', { name: `+ ${side}` }).click();
+      await expect(page.getByRole('button', { name: 'No sprouts' })).toBeVisible();
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:45/);
+      await shoot('evening');
+      for (const side of ['rice', 'sprouts']) await page.getByRole('button', { name: `No ${side}` }).click();
       await page.goto(`${kitchen.address}/kitchen`);
       await expect(page.getByRole('heading', { name: 'Your kitchen' })).toBeVisible();
       await shoot('kitchen');
