@@ -28,7 +28,7 @@ public static class DinnerScheduler
     /// <summary>The same with the oven switched on only as long before as it needs to be what the plan says when the food goes in.</summary>
     public static DinnerTiming WithOvenOf(this DinnerTiming timing, TrayPlan plan)
     {
-        int preheat = plan.Oven?.PreheatMinutes ?? HouseOven.UsualPreheatMinutes;
+        int preheat = HouseOven.PreheatTo(plan.Oven, plan.OvenSetting.ToTemperature().Celsius);
         if (plan.OvenAtStart is not { } start)
         {
             return timing with { OvenOnAt = timing.InAt.AddMinutes(-preheat) };

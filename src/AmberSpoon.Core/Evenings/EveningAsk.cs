@@ -27,7 +27,7 @@ public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast For
 
     public TrayPlan Plan => Work.Plan;
 
-    public int PreheatMinutes => Plan.OvenAtStart is null ? Plan.Oven?.PreheatMinutes ?? HouseOven.UsualPreheatMinutes : 0;
+    public int PreheatMinutes => Plan.OvenAtStart is null ? HouseOven.PreheatTo(Plan.Oven, Plan.OvenSetting.ToTemperature().Celsius) : 0;
 
     /// <summary>The tray goes in so long before dinner, min.</summary>
     public int InBefore => Forecast.EatMinutes;

@@ -22,8 +22,11 @@ public sealed record HouseOven(string Name, OvenMode Air)
     public const int ShortestPreheatMinutes = 3;
     public const int LongestPreheatMinutes = 60;
 
-    /// <summary>A household oven is hot after about this long, min (common practice).</summary>
+    /// <summary>A household oven is at 200 °C after about this long, min (common practice).</summary>
     public const int UsualPreheatMinutes = 15;
+
+    private const double RoomC = 21;
+    private const double PreheatedC = 200;
 
     /// <summary>Inches turned into millimetres must not be too short by their last digit.</summary>
     private const double NoRulerShowsMm = 0.05;
@@ -44,7 +47,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>How much hotter it is than its dial says, by a thermometer inside; below 0 where it runs cool.</summary>
     public EnteredDifference? RunsHotBy { get; init; }
 
-    /// <summary>From cold to its usual setting, min.</summary>
+    /// <summary>From cold to 200 °C, min.</summary>
     public int PreheatMinutes { get; init; } = UsualPreheatMinutes;
 
     /// <summary>A shelf from side to side; null where nobody measured.</summary>
@@ -56,6 +59,15 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>True oven less dial, °C of difference.</summary>
     [JsonIgnore]
     public double OffsetC => RunsHotBy?.DegreesC() ?? 0;
+
+    /// <summary>
+    /// From cold to a setting, whole minutes, at least one: it warms by as much a minute all the way (an element of one power; our
+    /// simplification).
+    /// </summary>
+    /// <param name="oven">The oven; null for an ordinary one.</param>
+    /// <param name="celsius">What it is set to, °C.</param>
+    public static int PreheatTo(HouseOven? oven, double celsius) =>
+        Math.Max(1, (int)Math.Round((oven?.PreheatMinutes ?? UsualPreheatMinutes) * (celsius - RoomC) / (PreheatedC - RoomC)));
 
     /// <summary>Whether a floor of this size stands on a shelf, straight or turned by a quarter; true where nobody measured the oven.</summary>
     /// <param name="widthMm">One side, mm.</param>

@@ -73,6 +73,11 @@ test('pictures for the docs', async ({ browser }) => {
       for (const side of ['rice', 'sprouts']) await page.getByRole('button', { name: `+ ${side}` }).click();
       await expect(page.getByRole('button', { name: 'No sprouts' })).toBeVisible();
       await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:45/);
+      await page.evaluate(() => {
+        document.querySelectorAll('main *').forEach((one) => {
+          one.scrollTop = 0;
+        });
+      });
       await shoot('evening');
       for (const side of ['rice', 'sprouts']) await page.getByRole('button', { name: `No ${side}` }).click();
       await page.goto(`${kitchen.address}/kitchen`);

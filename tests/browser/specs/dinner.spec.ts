@@ -124,6 +124,39 @@ test('what could be given up is one tap away, and a tray that goes in sooner is 
   await expect(page.getByText(/^Leave the meat in its mix for/)).toBeVisible();
 });
 
+test('a device that was asked to rings for what is to be begun, on every station, until it is seen', async ({
+  page,
+  kitchen,
+}) => {
+  await page.goto(`${kitchen.address}/evening`);
+  await page.getByLabel('Dinner at').fill('19:30');
+  await page.getByLabel('Dinner at').press('Enter');
+  await page.getByRole('checkbox', { name: 'Ring on this device when something is to be begun' }).check();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:30\. Begin at 17:\d\d/);
+  const { tasks, now } = await kitchen.get('/api/evening');
+  await page.getByRole('link', { name: 'Log' }).click();
+  const alarms = page.getByRole('complementary', { name: 'Alarms' });
+  await expect(alarms).toHaveCount(0);
+  await kitchen.pass(Math.ceil((Date.parse(tasks[0].beginsAt) - Date.parse(now)) / 60_000));
+  await page.reload();
+  await expect(alarms).toContainText('Wash your hands');
+  await alarms.getByRole('button', { name: 'Seen' }).first().click();
+  await expect(alarms.getByText('Wash your hands')).toHaveCount(0);
+});
+
+test('a time after midnight is the next day’s', async ({ page }) => {
+  const kitchen = await KitchenServer.create({ clock: '2026-11-26T19:00:00Z' });
+  try {
+    await page.goto(`${kitchen.address}/evening`);
+    await page.getByLabel('Dinner at').fill('0:15');
+    await page.getByLabel('Dinner at').press('Enter');
+    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 00:15 tomorrow\. Begin at 22:\d\d\./);
+    expect(Date.parse((await kitchen.get('/api/evening')).eatAt)).toBe(Date.parse('2026-11-26T23:15:00Z'));
+  } finally {
+    await kitchen.close();
+  }
+});
+
 test('a calendar reads every start, also in the nights on which clocks are changed', async ({ page }) => {
   for (const [clock, timezone] of [
     ['2026-10-24T20:00:00Z', 'Europe/Berlin'],

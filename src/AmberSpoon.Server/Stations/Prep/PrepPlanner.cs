@@ -105,7 +105,7 @@ internal sealed class PrepPlanner(TimeProvider time)
     /// <summary>Worked back from the moment the tray goes in; where dinner has no time, from now on.</summary>
     private static WorkStepView[] OnTheClock(IReadOnlyList<WorkStep> steps, TrayPlan plan, TrayForecast? forecast, DateTimeOffset now)
     {
-        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, plan.Oven?.PreheatMinutes ?? HouseOven.UsualPreheatMinutes);
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, HouseOven.PreheatTo(plan.Oven, plan.OvenSetting.ToTemperature().Celsius));
         DateTimeOffset asSoonAsCanBe = now.AddMinutes(before.DefaultIfEmpty(0).Max());
         DateTimeOffset inAt = plan.EatAt is { } eatAt && forecast is not null ? DinnerScheduler.BackFrom(eatAt, forecast).InAt : asSoonAsCanBe;
         return

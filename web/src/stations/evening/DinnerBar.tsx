@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { wish, wishes } from '../../alarm/wishes';
 import { Problem } from '../../api/problem';
 import type { EveningView } from '../../api/types';
+import { kitchenNow } from '../../clock/kitchenClock';
 import { useSaveEvening } from '../../kitchen/evening';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
@@ -13,6 +14,7 @@ import { MINUTE_MS, parseClock, sayClock } from '../../words/times';
 import type { Dinner } from './useDinner';
 
 const NUDGE_MIN = 15;
+const PASSED_MS = 6 * 60 * MINUTE_MS;
 
 /** When dinner is, how sure that is, and what would help. */
 export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner }) {
@@ -33,7 +35,10 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
     }
     setUnread(undefined);
     const day = new Date(dinner.eatAt);
-    const at = new Date(day.getFullYear(), day.getMonth(), day.getDate(), time.hours, time.minutes).getTime();
+    const on = (ahead: number) =>
+      new Date(day.getFullYear(), day.getMonth(), day.getDate() + ahead, time.hours, time.minutes).getTime();
+    // A quarter past midnight, said before it, is tomorrow's; what has only just passed was meant for today, and is refused.
+    const at = on(0) < kitchenNow() - PASSED_MS ? on(1) : on(0);
     if (Math.abs(at - dinner.eatAt) >= MINUTE_MS) dinner.set(at);
   };
   const refused = dinner.error instanceof Problem ? dinner.error : null;

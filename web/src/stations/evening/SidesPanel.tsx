@@ -26,7 +26,9 @@ export function SidesPanel({ view }: { view: EveningView }) {
               key={side.kind}
               side={side}
               view={view}
-              error={problem?.at(`sides[${at}].cookMinutes`) ?? problem?.at(`sides[${at}].prepareMinutes`)}
+              error={(['prepareMinutes', 'cookMinutes', 'keepsMinutes'] as const)
+                .map((field) => problem?.at(`sides[${at}].${field}`))
+                .find(Boolean)}
               onChange={(part) => save.mutate({ minutes: { ...side, ...part } })}
               onGone={() => save.mutate({ leaveOut: side.kind })}
             />
@@ -132,6 +134,7 @@ function SideRow(props: {
         {minutes('hands', side.prepareMinutes, facts.prepareMinutes, (prepareMinutes) => ({ prepareMinutes }))}
         {facts.heat !== 'cold' &&
           minutes('heat', side.cookMinutes, facts.cookMinutes, (cookMinutes) => ({ cookMinutes }))}
+        {minutes('keeps', side.keepsMinutes, facts.keepsMinutes, (keepsMinutes) => ({ keepsMinutes }))}
         <IconButton name={`No ${facts.name}`} onClick={props.onGone}>
           <X aria-hidden className="size-5" />
         </IconButton>

@@ -133,7 +133,10 @@ function OvenItem(props: {
               )}
             </Field>
           ))}
-          <Field label="Hot after, min" error={error('preheatMinutes')}>
+          <Field
+            label={temperature === 'celsius' ? 'At 200 °C after, min' : 'At 400 °F after, min'}
+            error={error('preheatMinutes')}
+          >
             {(ids) => (
               <Typed
                 ids={ids}
