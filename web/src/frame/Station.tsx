@@ -75,7 +75,12 @@ export function Station(props: {
       <main id="work" className={props.fits ? 'grow lg:min-h-0' : 'grow'}>
         {props.children}
       </main>
-      {props.rail && <div className="sticky bottom-0 z-10 border-hairline border-t bg-paper px-5">{props.rail}</div>}
+      {/* On a low screen, or one that is zoomed in, it would cover half of the work: there it lies below it. */}
+      {props.rail && (
+        <div className="bottom-0 z-10 [@media(min-height:36rem)]:sticky border-hairline border-t bg-paper px-5">
+          {props.rail}
+        </div>
+      )}
     </div>
   );
 }

@@ -88,7 +88,10 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
             {view.gains.map((gain) => (
               <li key={gain.sentence} className="flex flex-wrap items-center justify-between gap-2">
                 <span className="figures">
-                  {gain.sentence}: <b className="font-semibold">{gain.minutes} min sooner</b>
+                  {gain.sentence}:{' '}
+                  <b className="font-semibold">
+                    {gain.minutes >= view.lateMinutes ? 'on time' : `${gain.minutes} min sooner`}
+                  </b>
                 </span>
                 {gain.kind === 'leaveSideOut' && <Button onClick={() => leaveOut(gain.side)}>Leave it out</Button>}
                 {gain.kind === 'secondCook' && <Button onClick={() => save.mutate({ cooks: 2 })}>Two cooks</Button>}
