@@ -40,6 +40,7 @@ builder.Services.AddScoped<TableDesk>();
 builder.Services.AddScoped<TrayDesk>();
 builder.Services.AddScoped<PrepShelf>();
 builder.Services.AddScoped<MixBook>().AddScoped<PrepDesk>();
+builder.Services.AddHttpContextAccessor().AddScoped<AskersClock>();
 builder.Services.AddScoped<EveningShelf>().AddScoped<EveningDesk>();
 builder.Services.AddScoped<RecipeDesk>();
 builder.Services.AddScoped<HouseholdShelf>().AddScoped<HouseholdDesk>();

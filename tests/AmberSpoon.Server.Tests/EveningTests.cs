@@ -114,6 +114,23 @@ public sealed class EveningTests
     }
 
     [Theory]
+    [InlineData("120", 120)]
+    [InlineData("-210", -210)]
+    [InlineData("900", 0)] // No clock is set so.
+    [InlineData("noon", 0)]
+    public async Task Where_dinner_has_no_time_of_its_own_it_is_said_as_the_askers_clock_shows_it(string sent, int minutesEast)
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.Supper());
+        using HttpRequestMessage asked = new(HttpMethod.Get, "/api/evening");
+        asked.Headers.Add("Utc-Offset-Minutes", sent);
+        using HttpResponseMessage answer = await kitchen.Client.SendAsync(asked, TestContext.Current.CancellationToken);
+        JsonNode view = JsonNode.Parse(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken))!;
+        string clock = At(view["eatAt"]).ToOffset(TimeSpan.FromMinutes(minutesEast)).ToString("HH:mm", CultureInfo.InvariantCulture);
+        Assert.StartsWith($"Dinner at {clock}", (string)view["headline"]!, StringComparison.Ordinal);
+    }
+
+    [Theory]
     [InlineData("""{ "sides": null, "cooks": 0, "rings": 4, "pace": 1 }""", "cooks")]
     [InlineData("""{ "cooks": 3, "rings": 4, "pace": 1 }""", "cooks")]
     [InlineData("""{ "cooks": 1, "rings": 0, "pace": 1 }""", "rings")]

@@ -13,6 +13,9 @@ namespace AmberSpoon.Core.Evenings;
 /// <param name="Choice">What was decided for the evening.</param>
 public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast Forecast, EveningChoice Choice)
 {
+    /// <summary>Below this an oven is not on, °C.</summary>
+    private const double ColdC = 40;
+
     /// <summary>What an act at the oven is called.</summary>
     public Func<PlannedStep, string> ActName { get; init; } = step => step.Kind.ToString();
 
@@ -27,7 +30,8 @@ public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast For
 
     public TrayPlan Plan => Work.Plan;
 
-    public int PreheatMinutes => Plan.OvenAtStart is null ? HouseOven.PreheatTo(Plan.Oven, Plan.OvenSetting.ToTemperature().Celsius) : 0;
+    /// <summary>The oven is on so long before the food goes in, min; 0 where it goes into a cold one.</summary>
+    public int PreheatMinutes => (Plan.OvenAtStart ?? Plan.OvenSetting).ToTemperature().Celsius is var celsius && celsius < ColdC ? 0 : HouseOven.PreheatTo(Plan.Oven, celsius);
 
     /// <summary>The tray goes in so long before dinner, min.</summary>
     public int InBefore => Forecast.EatMinutes;

@@ -48,6 +48,18 @@ public sealed class EveningPlannerTests
     }
 
     [Theory]
+    [InlineData(null, 15)]
+    [InlineData(21.0, 0)]
+    [InlineData(39.9, 0)]
+    [InlineData(120.0, 8)]
+    public void An_oven_is_on_for_as_long_as_it_takes_to_be_what_the_food_goes_into(double? startC, int minutes)
+    {
+        EveningAsk ask = Suppers.Of(Plans.Thighs with { OvenAtStart = startC is { } celsius ? new(celsius, TemperatureUnit.Celsius) : null }, 30);
+        Assert.Equal(minutes, ask.PreheatMinutes);
+        Assert.Equal(minutes, EveningTasks.Of(ask).Where(task => task.Kind == TaskKind.Preheat).Sum(task => task.Job.Minutes));
+    }
+
+    [Theory]
     [InlineData(50, 0)]
     [InlineData(49, 1)]
     public void Dinner_that_was_asked_for_too_soon_is_as_soon_as_it_can_be(int minutesAhead, int late)

@@ -132,6 +132,7 @@ test('a second oven that runs cool is said once, chosen for the tray, and what i
   await expect(second.getByLabel('By a thermometer inside it is')).toHaveValue('16 cooler');
   await expect(second.getByLabel('Up to')).toHaveValue('445');
   await page.getByRole('radio', { name: '°C' }).click();
+  await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.temperature).toBe('celsius');
 
   await page.getByRole('link', { name: 'Tray' }).click();
   await page.getByRole('button', { name: /^Oven (still|fan)/ }).click();

@@ -5,6 +5,14 @@ import type { paths } from './schema';
 
 export const api = createClient<paths>();
 
+// What the kitchen writes into sentences is said as this device's clock shows it, also after it has travelled.
+api.use({
+  onRequest: ({ request }) => {
+    request.headers.set('Utc-Offset-Minutes', String(-new Date().getTimezoneOffset()));
+    return request;
+  },
+});
+
 /** Unwraps an answer: the data, or a Problem that says what a cook can do about it. */
 export async function unwrap<T>(request: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
   const { data, error, response } = await request.catch(() => {

@@ -43,7 +43,7 @@ export function Station(props: {
           <span>Amber Spoon</span>
         </p>
         {props.bar && (
-          <div className="order-last basis-full py-1.5 lg:order-none lg:mx-auto lg:w-[34rem] lg:basis-auto">
+          <div className="order-last basis-full py-1.5 lg:order-none lg:mx-auto lg:min-w-60 lg:max-w-[34rem] lg:grow lg:basis-0 lg:px-4">
             {props.bar}
           </div>
         )}
@@ -52,7 +52,7 @@ export function Station(props: {
             <NavLink
               key={station.to}
               to={station.to}
-              className="flex min-h-13 min-w-11 items-center justify-center gap-1.5 border-transparent border-b-4 px-1.5 pt-1 font-display min-[360px]:px-2 min-[360px]:text-lg sm:min-w-20 sm:px-4 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
+              className="flex min-h-13 min-w-11 items-center justify-center gap-1.5 border-transparent border-b-4 px-1.5 pt-1 font-display min-[360px]:px-2 min-[360px]:text-lg sm:min-w-16 sm:px-3.5 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
             >
               {station.name}
               {station.to === '/oven' && live && (

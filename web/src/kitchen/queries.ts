@@ -41,8 +41,9 @@ export const useTraySection = ({ id, version, answer }: TrayVersion & Pick<TrayV
     answer !== null,
   );
 
-export const useTrays = (enabled: boolean) =>
-  useQuery({ queryKey: ['trays'], queryFn: () => unwrap(api.GET('/api/trays')), enabled, staleTime: 0 }).data;
+/** Asked for anew each time the list is opened. */
+export const useTrays = () =>
+  useQuery({ queryKey: ['trays'], queryFn: () => unwrap(api.GET('/api/trays')), staleTime: 0 }).data;
 
 /** Proposals for one version of the tray: asked for once, and again when the tray has changed. */
 export const useTogether = ({ id, version }: TrayVersion, enabled: boolean) =>

@@ -1,9 +1,9 @@
-import type { ScaleTime } from 'd3-scale';
 import type { ReactNode } from 'react';
 import type { CurvePoint } from '../api/types';
 import { heatColour } from '../curve/ramp';
 import { MINUTE_MS } from '../words/times';
 import { HandIcon, type HandSign } from './HandIcon';
+import type { TimeAxis } from './timeAxis';
 import { WindowBar, type WindowSpan } from './WindowBar';
 
 /** A stretch of a lane: preheating, oven and rest by pattern and word; food by its predicted temperature; hands by marks. */
@@ -36,7 +36,7 @@ const NUMBER_EVERY_PX = 76;
 const LOWEST_FOR_TEXT_PX = 15;
 const MARK_PX = 26;
 
-export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number, number>; id: string; bar: number }) {
+export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: TimeAxis; id: string; bar: number }) {
   const hands = lane.spans.filter((span) => span.kind === 'hand');
   return (
     <g transform="translate(0,2)">
@@ -97,13 +97,13 @@ export function LaneBar({ lane, x, id, bar }: { lane: Lane; x: ScaleTime<number,
 /** Something done by hand: a mark, and in words where there is room before the next. */
 function HandMark(props: {
   span: Extract<Span, { kind: 'hand' }>;
-  x: ScaleTime<number, number>;
+  x: TimeAxis;
   bar: number;
   nextAt: number | undefined;
 }) {
   const { span, x, bar } = props;
   const left = x(span.at);
-  const room = (props.nextAt === undefined ? (x.range()[1] ?? 0) : x(props.nextAt)) - left - 26;
+  const room = (props.nextAt === undefined ? x.endPx : x(props.nextAt)) - left - 26;
   const fits = Math.floor(room / 7.2);
   return (
     <g transform={`translate(${left},${bar / 2})`}>
@@ -119,12 +119,7 @@ function HandMark(props: {
 }
 
 /** The middle of the meat along time: the ramp's colour, and its number every so often. */
-function MeatBar(props: {
-  span: Extract<Span, { kind: 'meat' }>;
-  x: ScaleTime<number, number>;
-  id: string;
-  bar: number;
-}) {
+function MeatBar(props: { span: Extract<Span, { kind: 'meat' }>; x: TimeAxis; id: string; bar: number }) {
   const { span, x, id, bar } = props;
   const at = (point: CurvePoint) => x((span.zeroAt ?? span.from) + point.minutes * MINUTE_MS);
   const end = x(span.to);

@@ -1,9 +1,9 @@
-import { scaleTime } from 'd3-scale';
 import { type KeyboardEvent, memo, type PointerEvent, type ReactNode, useId, useRef } from 'react';
 import { useWidth } from '../ui/useWidth';
 import { MINUTE_MS, sayClock } from '../words/times';
 import { type Lane, LaneBar } from './LaneBar';
 import { SpoonShape } from './SpoonMark';
+import { timeAxis } from './timeAxis';
 
 const NAMES_PX = 92;
 const LONGEST_NAME = 13;
@@ -57,7 +57,7 @@ export function Rail(props: {
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
   const moveTo = (event: PointerEvent<HTMLElement>) => {
     const left = box.current?.getBoundingClientRect().left ?? 0;
-    props.onSpoon(clamp(x.invert(event.clientX - left).getTime()));
+    props.onSpoon(clamp(x.at(event.clientX - left)));
   };
   const onKey = (event: KeyboardEvent) => {
     const steps: Record<string, number> = {
@@ -218,9 +218,7 @@ function lowLanes(count: number) {
 }
 
 const railScale = (from: number, to: number, width: number, namesPx: number) =>
-  scaleTime()
-    .domain([from, to])
-    .range([namesPx, Math.max(namesPx + 1, width - 12)]);
+  timeAxis(from, to, namesPx, Math.max(namesPx + 1, width - 12));
 
 /** All of the strip but the spoon: drawn again only when the evening changes. */
 const RailStrip = memo(function RailStrip(props: {
@@ -255,7 +253,7 @@ const RailStrip = memo(function RailStrip(props: {
         .ticks(Math.max(2, Math.floor((width - namesPx) / 120)))
         .filter((tick) => x(tick) < width - 24)
         .map((tick) => (
-          <g key={tick.getTime()} transform={`translate(${x(tick)},0)`}>
+          <g key={tick} transform={`translate(${x(tick)},0)`}>
             <line y1={lanesTop - 4} y2={height - 4} stroke="var(--hairline)" />
             <text
               y={lanesTop - 8}

@@ -1,6 +1,6 @@
-import type { ScaleTime } from 'd3-scale';
 import type { CurvePoint } from '../api/types';
 import { MINUTE_MS } from '../words/times';
+import type { TimeAxis } from './timeAxis';
 
 /** A food's lane in a plan: not ready, good, at its best, past; said in the words that are given for them. */
 export interface WindowSpan {
@@ -20,10 +20,10 @@ export interface WindowSpan {
 const NUMBER_EVERY_PX = 62;
 const PX_PER_LETTER = 8.2;
 
-export function WindowBar(props: { span: WindowSpan; x: ScaleTime<number, number>; id: string; bar: number }) {
+export function WindowBar(props: { span: WindowSpan; x: TimeAxis; id: string; bar: number }) {
   const { span, x, id, bar } = props;
-  const right = x.range()[1] ?? 0;
-  const at = (moment: number) => Math.min(right, Math.max(x.range()[0] ?? 0, x(moment)));
+  const right = x.endPx;
+  const at = (moment: number) => Math.min(right, Math.max(x.startPx, x(moment)));
   const { good } = span;
   const left = at(span.from);
   const opens = good ? at(good.opensAt) : at(span.to);
@@ -69,7 +69,7 @@ export function WindowBar(props: { span: WindowSpan; x: ScaleTime<number, number
 }
 
 /** The middle's temperature every so often, or how the food is until it is ready. */
-function Along(props: { span: WindowSpan; x: ScaleTime<number, number>; until: number; y: number }) {
+function Along(props: { span: WindowSpan; x: TimeAxis; until: number; y: number }) {
   const { span, x, until, y } = props;
   const left = x(span.from);
   if (!span.curve || !span.say) return <Word from={left} to={until} y={y} word={span.words.before} fill="var(--ink)" />;

@@ -5,6 +5,7 @@ using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Server.Clock;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -32,6 +33,7 @@ internal sealed class EveningDesk(
     SideTimes sideTimes,
     FasterTrayBook faster,
     IValidator<EveningRequest> rules,
+    AskersClock clock,
     KitchenNews news,
     TimeProvider time)
 {
@@ -158,7 +160,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, faster, known.Household.Units(), now);
+        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, faster, known.Household.Units(), now.ToOffset(clock.Offset));
     }
 
     /// <summary>While the tray is in, the oven's station leads; here is left what stands beside it.</summary>

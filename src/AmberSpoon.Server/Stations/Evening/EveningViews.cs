@@ -27,8 +27,7 @@ internal static class EveningViews
     public static EveningView Of(
         TrayRow tray, EveningAsk ask, EveningPlan plan, EveningChoice choice, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, KitchenUnits units, DateTimeOffset now)
     {
-        DateTimeOffset local = plan.AskedFor ?? tray.Plan.EatAt ?? plan.EatAt;
-        var said = new Said(units, local.Offset);
+        var said = new Said(units, (plan.AskedFor ?? now).Offset);
         TaskView[] tasks = [.. plan.Tasks.Where(task => task.Task.Kind != TaskKind.Rest || bake is null).Select(View)];
         int? chance = plan.Chance is { } likely ? (int)Math.Round(100 * likely) : null;
         return new(

@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { type ReactNode, useEffect, useRef } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useRef } from 'react';
 import { useSearchParams } from 'react-router';
 import type { components } from '../../api/schema';
 import type { TrayPlan, TrayView } from '../../api/types';
@@ -11,17 +11,22 @@ import { clockFrom, windowSentence } from '../../words/windows';
 import { type Chosen, laneId } from './chosen';
 import { withBird } from './draft/changes';
 import type { DraftProps } from './draft/trayDraft';
-import { BirdPanel } from './lots/BirdPanel';
-import { LotPanel } from './lots/LotPanel';
 import { chickenTitle } from './lots/lotWords';
-import { DoneFields } from './programme/DoneFields';
-import { OvenFields } from './programme/OvenFields';
-import { TendingFields } from './programme/TendingFields';
-import { CurveView } from './views/CurveView';
-import { InsideView } from './views/InsideView';
-import { RecipeView } from './views/RecipeView';
 import { TogetherView } from './views/TogetherView';
-import { WaysView } from './views/WaysView';
+
+const forms = () => import('./panelForms');
+const BirdPanel = lazy(() => forms().then((m) => ({ default: m.BirdPanel })));
+const LotPanel = lazy(() => forms().then((m) => ({ default: m.LotPanel })));
+const DoneFields = lazy(() => forms().then((m) => ({ default: m.DoneFields })));
+const OvenFields = lazy(() => forms().then((m) => ({ default: m.OvenFields })));
+const TendingFields = lazy(() => forms().then((m) => ({ default: m.TendingFields })));
+const CurveView = lazy(() => forms().then((m) => ({ default: m.CurveView })));
+const InsideView = lazy(() => forms().then((m) => ({ default: m.InsideView })));
+const RecipeView = lazy(() => forms().then((m) => ({ default: m.RecipeView })));
+const WaysView = lazy(() => forms().then((m) => ({ default: m.WaysView })));
+
+/** The tray is drawn first; what its panel needs comes right after, also for when the server goes. */
+const FETCH_FORMS_AFTER_MS = 300;
 
 type PanelProps = DraftProps & {
   view: TrayView;
@@ -40,6 +45,18 @@ type PanelProps = DraftProps & {
 
 /** Beside the picture: what is chosen, or the tray as a whole. */
 export function TrayPanel(props: PanelProps) {
+  useEffect(() => {
+    const later = setTimeout(() => void forms().catch(() => undefined), FETCH_FORMS_AFTER_MS);
+    return () => clearTimeout(later);
+  }, []);
+  return (
+    <Suspense fallback={<p className="py-4 text-lg">A moment…</p>}>
+      <Shown {...props} />
+    </Suspense>
+  );
+}
+
+function Shown(props: PanelProps) {
   const { chosen, draft, view, names } = props;
   const form = { draft, problem: props.problem, onChange: props.onChange };
   const minutes = view.answer ? (props.spoonAt - Date.parse(view.answer.timing.inAt)) / MINUTE_MS : 0;

@@ -1,5 +1,5 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Plus } from 'lucide-react';
+import { Drop } from '../../../ui/Drop';
 
 /** Opens what can be put on the tray; one tap puts it there. */
 export function AddFood<T extends string>(props: {
@@ -9,19 +9,21 @@ export function AddFood<T extends string>(props: {
   onAdd: (value: T) => void;
 }) {
   return (
-    <Popover className="grow">
-      <PopoverButton
-        id={props.buttonId}
-        className="flex min-h-11 w-full items-center justify-center gap-2 rounded-md border-2 border-ink px-2 font-semibold"
+    <div className="grow">
+      <Drop
+        buttonId={props.buttonId}
+        button={
+          <>
+            <Plus aria-hidden className="size-5" />
+            {props.name}
+          </>
+        }
+        buttonClass="flex min-h-11 w-full items-center justify-center gap-2 rounded-md border-2 border-ink px-2 font-semibold"
+        panelClass="p-2"
+        widthPx={440}
+        side="above"
       >
-        <Plus aria-hidden className="size-5" />
-        {props.name}
-      </PopoverButton>
-      <PopoverPanel
-        anchor={{ to: 'top start', gap: 6, padding: 12 }}
-        className="z-30 w-[26rem] max-w-full rounded-md border border-control-line bg-paper p-2 shadow-xl"
-      >
-        {({ close }) => (
+        {(shut) => (
           <ul className="grid grid-cols-2 gap-1">
             {props.choices.map((choice) => (
               <li key={choice.value}>
@@ -29,7 +31,7 @@ export function AddFood<T extends string>(props: {
                   type="button"
                   onClick={() => {
                     props.onAdd(choice.value);
-                    close();
+                    shut();
                   }}
                   className="min-h-11 w-full rounded-md px-3 text-left leading-tight first-letter:uppercase hover:bg-paper-deep"
                 >
@@ -39,7 +41,7 @@ export function AddFood<T extends string>(props: {
             ))}
           </ul>
         )}
-      </PopoverPanel>
-    </Popover>
+      </Drop>
+    </div>
   );
 }

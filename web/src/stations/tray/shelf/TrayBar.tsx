@@ -1,10 +1,10 @@
-import { Popover, PopoverButton, PopoverPanel } from '@headlessui/react';
 import { Archive, Copy, Plus, Redo2, Undo2 } from 'lucide-react';
 import { api, unwrap } from '../../../api/client';
 import { commandHead, useCommand } from '../../../api/command';
 import type { TrayList, TrayView } from '../../../api/types';
 import { useTrays } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
+import { Drop } from '../../../ui/Drop';
 import { IconButton } from '../../../ui/IconButton';
 import { Refusal } from '../../../ui/Refusal';
 import { TextBox } from '../../../ui/TextBox';
@@ -67,46 +67,36 @@ function Shelf(props: { view: TrayView; onShow: (view: TrayView) => void }) {
   );
   const { id } = props.view;
   return (
-    <Popover>
-      {({ open }) => (
+    <Drop
+      button="Trays"
+      buttonClass="min-h-11 rounded-md border border-control-line px-4 font-semibold"
+      panelClass="grid gap-2 p-4"
+      widthPx={425}
+      side="below"
+    >
+      {(shut) => (
         <>
-          <PopoverButton className="min-h-11 rounded-md border border-control-line px-4 font-semibold">
-            Trays
-          </PopoverButton>
-          <PopoverPanel
-            anchor={{ to: 'bottom start', gap: 6, padding: 12 }}
-            className="z-30 grid w-[25rem] max-w-full gap-2 rounded-md border border-control-line bg-paper p-4 shadow-xl"
-          >
-            {({ close }) => (
-              <>
-                <div className="flex flex-wrap gap-2">
-                  <Button onClick={() => run.mutate({ act: 'new', id }, { onSuccess: () => close() })}>
-                    <Plus aria-hidden className="size-5" /> New tray
-                  </Button>
-                  <Button onClick={() => run.mutate({ act: 'duplicate', id }, { onSuccess: () => close() })}>
-                    <Copy aria-hidden className="size-5" /> Copy this
-                  </Button>
-                  <Button onClick={() => run.mutate({ act: 'archive', id }, { onSuccess: () => close() })}>
-                    <Archive aria-hidden className="size-5" /> Put this away
-                  </Button>
-                </div>
-                <Refusal error={run.error} />
-                <ShelfList
-                  open={open}
-                  current={id}
-                  onOpen={(other) => run.mutate({ act: 'open', id: other }, { onSuccess: () => close() })}
-                />
-              </>
-            )}
-          </PopoverPanel>
+          <div className="flex flex-wrap gap-2">
+            <Button onClick={() => run.mutate({ act: 'new', id }, { onSuccess: shut })}>
+              <Plus aria-hidden className="size-5" /> New tray
+            </Button>
+            <Button onClick={() => run.mutate({ act: 'duplicate', id }, { onSuccess: shut })}>
+              <Copy aria-hidden className="size-5" /> Copy this
+            </Button>
+            <Button onClick={() => run.mutate({ act: 'archive', id }, { onSuccess: shut })}>
+              <Archive aria-hidden className="size-5" /> Put this away
+            </Button>
+          </div>
+          <Refusal error={run.error} />
+          <ShelfList current={id} onOpen={(other) => run.mutate({ act: 'open', id: other }, { onSuccess: shut })} />
         </>
       )}
-    </Popover>
+    </Drop>
   );
 }
 
-function ShelfList(props: { open: boolean; current: number; onOpen: (id: number) => void }) {
-  const trays = useTrays(props.open)?.trays.filter((tray) => tray.id !== props.current) ?? [];
+function ShelfList(props: { current: number; onOpen: (id: number) => void }) {
+  const trays = useTrays()?.trays.filter((tray) => tray.id !== props.current) ?? [];
   const rows = (list: TrayList['trays']) =>
     list.map((tray) => (
       <li key={tray.id}>
