@@ -1,5 +1,5 @@
 import { X } from 'lucide-react';
-import { lazy, type ReactNode, Suspense, useEffect, useRef } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import type { components } from '../../api/schema';
 import type { TrayPlan, TrayView } from '../../api/types';
@@ -14,19 +14,27 @@ import type { DraftProps } from './draft/trayDraft';
 import { chickenTitle } from './lots/lotWords';
 import { TogetherView } from './views/TogetherView';
 
-const forms = () => import('./panelForms');
-const BirdPanel = lazy(() => forms().then((m) => ({ default: m.BirdPanel })));
-const LotPanel = lazy(() => forms().then((m) => ({ default: m.LotPanel })));
-const DoneFields = lazy(() => forms().then((m) => ({ default: m.DoneFields })));
-const OvenFields = lazy(() => forms().then((m) => ({ default: m.OvenFields })));
-const TendingFields = lazy(() => forms().then((m) => ({ default: m.TendingFields })));
-const CurveView = lazy(() => forms().then((m) => ({ default: m.CurveView })));
-const InsideView = lazy(() => forms().then((m) => ({ default: m.InsideView })));
-const RecipeView = lazy(() => forms().then((m) => ({ default: m.RecipeView })));
-const WaysView = lazy(() => forms().then((m) => ({ default: m.WaysView })));
+type Forms = typeof import('./panelForms');
 
-/** The tray is drawn first; what its panel needs comes right after, also for when the server goes. */
-const FETCH_FORMS_AFTER_MS = 300;
+/** Once they are there they are there for good: nothing that opens waits for them twice. */
+let fetched: Forms | null = null;
+
+/** What opens in the panel; null in the first moment of a page, in which the tray itself is drawn. */
+function useForms(): Forms | null {
+  const [forms, setForms] = useState(fetched);
+  useEffect(() => {
+    if (forms) return;
+    import('./panelForms').then(
+      (all) => {
+        fetched = all;
+        setForms(all);
+      },
+      // Without the server it is tried again by whoever opens the tray next.
+      () => undefined,
+    );
+  }, [forms]);
+  return forms;
+}
 
 type PanelProps = DraftProps & {
   view: TrayView;
@@ -43,62 +51,62 @@ type PanelProps = DraftProps & {
   onAdopt: (plan: TrayPlan) => void;
 };
 
+const moment = <p className="py-4 text-lg">A moment…</p>;
+
 /** Beside the picture: what is chosen, or the tray as a whole. */
 export function TrayPanel(props: PanelProps) {
-  useEffect(() => {
-    const later = setTimeout(() => void forms().catch(() => undefined), FETCH_FORMS_AFTER_MS);
-    return () => clearTimeout(later);
-  }, []);
-  return (
-    <Suspense fallback={<p className="py-4 text-lg">A moment…</p>}>
-      <Shown {...props} />
-    </Suspense>
-  );
-}
-
-function Shown(props: PanelProps) {
+  const forms = useForms();
   const { chosen, draft, view, names } = props;
   const form = { draft, problem: props.problem, onChange: props.onChange };
   const minutes = view.answer ? (props.spoonAt - Date.parse(view.answer.timing.inAt)) / MINUTE_MS : 0;
   const close = () => props.onChoose(null);
-  if (chosen === 'bird') return <WholeBird {...props} onClose={close} />;
-  if (chosen === 'oven')
+  if (chosen !== null && !forms) return moment;
+  if (chosen === 'bird' && forms) return <WholeBird {...props} Bird={forms.BirdPanel} onClose={close} />;
+  if (chosen === 'oven' && forms)
     return (
       <Panel of="oven" title="Oven and trays" onClose={close}>
         <div className="grid grid-cols-1 gap-4 pt-2">
-          <OvenFields {...form} />
-          <DoneFields {...form} profiles={props.choices.profiles} />
+          <forms.OvenFields {...form} />
+          <forms.DoneFields {...form} profiles={props.choices.profiles} />
         </div>
       </Panel>
     );
-  if (chosen === 'hands')
+  if (chosen === 'hands' && forms)
     return (
       <Panel of="hands" title="Tending" onClose={close}>
         <div className="grid grid-cols-1 gap-4 pt-2">
-          <TendingFields {...form} view={view} ready={props.ready} onShow={props.onShow} />
+          <forms.TendingFields {...form} view={view} ready={props.ready} onShow={props.onShow} />
         </div>
       </Panel>
     );
   const looksAt = (lot: number) => [
     {
       name: 'Inside',
-      content: <InsideView view={view} lot={lot} minutes={minutes} name={names.of(view.plan, lot)} />,
+      content: forms ? (
+        <forms.InsideView view={view} lot={lot} minutes={minutes} name={names.of(view.plan, lot)} />
+      ) : (
+        moment
+      ),
     },
     {
       name: 'Curve',
-      content: <CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={names.of(view.plan, lot)} />,
+      content: forms ? (
+        <forms.CurveView view={view} lot={lot} spoonAt={props.spoonAt} name={names.of(view.plan, lot)} />
+      ) : (
+        moment
+      ),
     },
   ];
   const meat = draft.chicken.find((lot) => lot.id === chosen);
   const vegetable = draft.vegetables.find((lot) => lot.id === chosen);
   // A food that is gone, as after an undo, leaves the tray as a whole.
-  if (chosen !== null && (meat || vegetable)) {
+  if (typeof chosen === 'number' && forms && (meat || vegetable)) {
     const forecast = view.answer?.forecast.lots.find((lot) => lot.lot === chosen);
     const window = forecast && windowSentence(forecast, clockFrom(Date.parse(view.answer?.timing.inAt ?? '')));
     const fields = (
       <div className="grid grid-cols-1 gap-3 pt-3">
         {window && <p className="figures leading-snug">{window}</p>}
-        <LotPanel {...form} lot={chosen} view={view} choices={props.choices} names={names} onGone={close} />
+        <forms.LotPanel {...form} lot={chosen} view={view} choices={props.choices} names={names} onGone={close} />
       </div>
     );
     return (
@@ -130,16 +138,21 @@ function Shown(props: PanelProps) {
         },
         {
           name: 'Other ways',
-          content: (
-            <WaysView
+          content: forms ? (
+            <forms.WaysView
               view={view}
               ways={props.choices.ways}
               ready={props.ready}
               onAdopt={(report) => props.onAdopt(report.plan)}
             />
+          ) : (
+            moment
           ),
         },
-        { name: 'A recipe', content: <RecipeView view={view} names={(lot) => names.of(view.plan, lot)} /> },
+        {
+          name: 'A recipe',
+          content: forms ? <forms.RecipeView view={view} names={(lot) => names.of(view.plan, lot)} /> : moment,
+        },
         ...looksAt(view.answer.forecast.lead),
       ]}
     />
@@ -147,8 +160,8 @@ function Shown(props: PanelProps) {
 }
 
 /** A bird that was weighed, at the counter or here, in its parts. */
-function WholeBird(props: PanelProps & { onClose: () => void }) {
-  const { choices } = props;
+function WholeBird(props: PanelProps & { Bird: Forms['BirdPanel']; onClose: () => void }) {
+  const { choices, Bird } = props;
   const [address, setAddress] = useSearchParams();
   const close = () => {
     setAddress({}, { replace: true });
@@ -156,7 +169,7 @@ function WholeBird(props: PanelProps & { onClose: () => void }) {
   };
   return (
     <Panel of="bird" title="A whole bird, cut up" onClose={close}>
-      <BirdPanel
+      <Bird
         bird={choices.bird}
         massG={Number(address.get('bird')) || choices.bird.usualMassG}
         onAdd={(massG) => {
