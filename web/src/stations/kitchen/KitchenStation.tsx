@@ -1,5 +1,5 @@
 import { Plus, X } from 'lucide-react';
-import type { ReactNode } from 'react';
+import { type ReactNode, useRef } from 'react';
 import { Problem } from '../../api/problem';
 import type { Household, OwnedVessel } from '../../api/types';
 import { Station } from '../../frame/Station';
@@ -31,6 +31,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
   const measures = usePrep().data?.measures;
   const profiles = useChoices()?.profiles ?? [];
   const save = useSaveHousehold();
+  const latest = useRef<Household | null>(null);
   if (!view)
     return (
       <Station room="day" connected={connected}>
@@ -40,7 +41,13 @@ export function KitchenStation({ connected }: { connected: boolean }) {
   const kitchen = view.household;
   const problem = save.error instanceof Problem ? save.error : null;
   const error = (field: string) => problem?.at(field);
-  const change = (part: Partial<Household>) => save.mutate(part);
+  // A quick hand changes one oven twice before the first change is stored: the second is made to what the first led to.
+  if (!save.isPending || !latest.current) latest.current = kitchen;
+  const change = (part: Partial<Household>) => {
+    latest.current = { ...(latest.current ?? kitchen), ...part };
+    save.mutate(part);
+  };
+  const now = () => latest.current ?? kitchen;
   const vessels = (owned: readonly OwnedVessel[]) => change({ vessels: [...owned] });
   const profile = profiles.find((choice) => choice.id === kitchen.profile);
   return (
@@ -131,7 +138,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
               />
             )}
           </Field>
-          <OvensFields kitchen={kitchen} error={error} onChange={(ovens) => change({ ovens })} />
+          <OvensFields kitchen={kitchen} error={error} onChange={(next) => change({ ovens: next(now().ovens) })} />
           <div className="grid gap-2">
             <h3 className="font-semibold text-[0.95rem]">Trays and dishes, the usual one first</h3>
             <ul className="grid gap-2">
@@ -146,7 +153,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                             ids={ids}
                             value={owned.name}
                             onSaid={(name) =>
-                              vessels(kitchen.vessels.map((other, i) => (i === at ? { ...other, name } : other)))
+                              vessels(now().vessels.map((other, i) => (i === at ? { ...other, name } : other)))
                             }
                           />
                         )}
@@ -156,7 +163,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                       <IconButton
                         name={`${owned.name} is gone`}
                         disabled={kitchen.vessels.length === 1}
-                        onClick={() => vessels(kitchen.vessels.filter((_, i) => i !== at))}
+                        onClick={() => vessels(now().vessels.filter((_, i) => i !== at))}
                       >
                         <X aria-hidden className="size-5" />
                       </IconButton>
@@ -175,7 +182,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                     }
                   />
                   {at > 0 && (
-                    <Button className="justify-self-start" onClick={() => vessels(withUsualFirst(kitchen.vessels, at))}>
+                    <Button className="justify-self-start" onClick={() => vessels(withUsualFirst(now().vessels, at))}>
                       Make it the usual one
                     </Button>
                   )}
@@ -183,7 +190,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
               ))}
             </ul>
             {kitchen.vessels.length < MOST_VESSELS && (
-              <Button className="justify-self-start" onClick={() => vessels([...kitchen.vessels, ownedVessel('dish')])}>
+              <Button className="justify-self-start" onClick={() => vessels([...now().vessels, ownedVessel('dish')])}>
                 <Plus aria-hidden className="size-5" /> Another tray or dish
               </Button>
             )}
@@ -267,7 +274,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                       <Typed
                         ids={ids}
                         value={name}
-                        onSaid={(said) => change({ cooks: kitchen.cooks.map((other, i) => (i === at ? said : other)) })}
+                        onSaid={(said) => change({ cooks: now().cooks.map((other, i) => (i === at ? said : other)) })}
                       />
                     )}
                   </Field>
@@ -275,7 +282,7 @@ export function KitchenStation({ connected }: { connected: boolean }) {
                 <div className="flex pt-6.5">
                   <IconButton
                     name={`${name} no longer cooks`}
-                    onClick={() => change({ cooks: kitchen.cooks.filter((_, i) => i !== at) })}
+                    onClick={() => change({ cooks: now().cooks.filter((_, i) => i !== at) })}
                   >
                     <X aria-hidden className="size-5" />
                   </IconButton>

@@ -17,7 +17,8 @@ const MOST_OVENS = 4;
 export function OvensFields(props: {
   kitchen: Household;
   error: (field: string) => string | undefined;
-  onChange: (ovens: HouseOven[]) => void;
+  /** What becomes of the ovens that there are then. */
+  onChange: (next: (ovens: readonly HouseOven[]) => HouseOven[]) => void;
 }) {
   const { ovens } = props.kitchen;
   return (
@@ -32,14 +33,16 @@ export function OvensFields(props: {
             at={at}
             kitchen={props.kitchen}
             error={(field) => props.error(`ovens[${at}].${field}`)}
-            onChange={(part) => props.onChange(ovens.map((other, i) => (i === at ? { ...other, ...part } : other)))}
-            onGone={() => props.onChange(ovens.filter((_, i) => i !== at))}
-            onUsual={() => props.onChange(withUsualFirst(ovens, at))}
+            onChange={(part) =>
+              props.onChange((all) => all.map((other, i) => (i === at ? { ...other, ...part } : other)))
+            }
+            onGone={() => props.onChange((all) => all.filter((_, i) => i !== at))}
+            onUsual={() => props.onChange((all) => withUsualFirst(all, at))}
           />
         ))}
       </ul>
       {ovens.length < MOST_OVENS && (
-        <Button className="justify-self-start" onClick={() => props.onChange([...ovens, anotherOven(ovens)])}>
+        <Button className="justify-self-start" onClick={() => props.onChange((all) => [...all, anotherOven(all)])}>
           <Plus aria-hidden className="size-5" /> Another oven
         </Button>
       )}
