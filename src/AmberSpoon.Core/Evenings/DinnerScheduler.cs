@@ -1,4 +1,3 @@
-using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -26,19 +25,7 @@ public static class DinnerScheduler
         inAt.AddMinutes(forecast.EatMinutes));
 
     /// <summary>The same with the oven switched on only as long before as it needs to be what the plan says when the food goes in.</summary>
-    public static DinnerTiming WithOvenOf(this DinnerTiming timing, TrayPlan plan)
-    {
-        int preheat = HouseOven.PreheatTo(plan.Oven, plan.OvenSetting.ToTemperature().Celsius);
-        if (plan.OvenAtStart is not { } start)
-        {
-            return timing with { OvenOnAt = timing.InAt.AddMinutes(-preheat) };
-        }
-
-        double roomC = HeatParameters.RoomAir.Value;
-        double toGoC = Math.Max(1, plan.OvenSetting.ToTemperature().Celsius - roomC);
-        double share = Math.Clamp((start.ToTemperature().Celsius - roomC) / toGoC, 0, 1);
-        return timing with { OvenOnAt = timing.InAt.AddMinutes(-Math.Round(preheat * share)) };
-    }
+    public static DinnerTiming WithOvenOf(this DinnerTiming timing, TrayPlan plan) => timing with { OvenOnAt = timing.InAt.AddMinutes(-plan.PreheatMinutes) };
 
     /// <summary>The soonest dinner, if the tray goes into a hot oven right now, rounded up to a minute.</summary>
     public static DateTimeOffset EarliestEatAt(DateTimeOffset now, TrayForecast forecast)

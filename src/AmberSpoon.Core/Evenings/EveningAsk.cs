@@ -13,9 +13,6 @@ namespace AmberSpoon.Core.Evenings;
 /// <param name="Choice">What was decided for the evening.</param>
 public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast Forecast, EveningChoice Choice)
 {
-    /// <summary>Below this an oven is not on, °C.</summary>
-    private const double ColdC = 40;
-
     /// <summary>What an act at the oven is called.</summary>
     public Func<PlannedStep, string> ActName { get; init; } = step => step.Kind.ToString();
 
@@ -30,8 +27,14 @@ public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast For
 
     public TrayPlan Plan => Work.Plan;
 
-    /// <summary>The oven is on so long before the food goes in, min; 0 where it goes into a cold one.</summary>
-    public int PreheatMinutes => (Plan.OvenAtStart ?? Plan.OvenSetting).ToTemperature().Celsius is var celsius && celsius < ColdC ? 0 : HouseOven.PreheatTo(Plan.Oven, celsius);
+    /// <summary>The tray is in an oven that the app follows: what happens there is not planned here.</summary>
+    public bool OvenLeads { get; init; }
+
+    /// <summary>When the tray was ticked to be in; null while it is not, and where the oven leads.</summary>
+    public DateTimeOffset? TickedInAt => OvenLeads ? null : Choice.Done.Where(done => done.Key == EveningTasks.InKey).Select(done => (DateTimeOffset?)done.At).FirstOrDefault();
+
+    /// <summary>So many trays can be in the oven at once.</summary>
+    public int Shelves => Math.Max(Plan.Vessels.Count, Plan.Oven?.Shelves ?? HouseOven.MostShelves);
 
     /// <summary>The tray goes in so long before dinner, min.</summary>
     public int InBefore => Forecast.EatMinutes;

@@ -9,8 +9,6 @@ namespace AmberSpoon.Core.Evenings;
 /// </summary>
 public static class EveningPlanner
 {
-    private const int OvensShelves = 3;
-
     /// <param name="ask">The evening.</param>
     /// <param name="now">The kitchen's clock.</param>
     /// <param name="eatAt">When dinner was asked for; null for as soon as it can be.</param>
@@ -33,6 +31,12 @@ public static class EveningPlanner
         DateTimeOffset earliest = DateTimeOffset.MinValue;
         DateTimeOffset atLeast = DateTimeOffset.MinValue;
         EveningTask? held = null;
+        if (ask.TickedInAt is { } inAt)
+        {
+            // It bakes for as long as it bakes, whenever it went in.
+            earliest = atLeast = CeilingToMinute(inAt).AddMinutes(ask.InBefore);
+        }
+
         foreach (PlacedJob job in placed.Where(job => job.BeginsBefore >= 0))
         {
             DateTimeOffset from = notBefore.TryGetValue(job.Job.Key, out DateTimeOffset wait) && wait > minute ? CeilingToMinute(wait) : minute;
@@ -62,7 +66,7 @@ public static class EveningPlanner
         (double hands, double free) = EveningChance.Before(placed, ask.InBefore, (int)Math.Floor((eat - now).TotalMinutes));
         bool isIn = placed.All(job => job.Job.Key != EveningTasks.InKey);
         double? chance = eatAt is { } on && eat <= on && !isIn ? EveningChance.Of(ask.Forecast, hands, free) : null;
-        return new(eat, eatAt, earliest, timed, schedule.IsBest, eat > eatAt ? held : null, chance);
+        return new(eat, eatAt, earliest, timed, eat > eatAt ? held : null, chance);
     }
 
     /// <summary>How sure dinner would be if the tray went in so much sooner.</summary>
@@ -78,7 +82,7 @@ public static class EveningPlanner
         [Resource.Hands] = ask.Choice.Cooks,
         [Resource.Board] = 1,
         [Resource.Hob] = ask.Choice.Rings,
-        [Resource.Shelf] = Math.Max(ask.Plan.Vessels.Count, ask.Plan.Oven?.Shelves ?? OvensShelves),
+        [Resource.Shelf] = ask.Shelves,
     };
 
     private static IEnumerable<Job> Elsewhere(EveningAsk ask) => ask.Elsewhere.Select((busy, i) => new Job(FormattableString.Invariant($"elsewhere-{i}"), busy.BeginsBefore - busy.EndsBefore)

@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Evenings.Scheduling;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
@@ -19,6 +20,7 @@ public static class EveningTasks
     public const string OutKey = "out";
     public const string PlateKey = "plate";
     public const string EatKey = "eat";
+    private const string GarnishKey = "garnish";
 
     /// <summary>Common practice, min.</summary>
     private const int PlateMinutes = 3;
@@ -46,6 +48,16 @@ public static class EveningTasks
         {
             Detail = "Within two hours of the oven, in flat boxes; one hour where the room is above 32 °C (90 °F).",
         });
+        if (ask.OvenLeads)
+        {
+            tasks.RemoveAll(task => task.Kind is not (TaskKind.Side or TaskKind.Plate or TaskKind.Eat or TaskKind.PutAway) && task.Key != GarnishKey);
+        }
+        else if (ask.TickedInAt is not null)
+        {
+            // Late or early, they move no dinner.
+            tasks.RemoveAll(task => task.Kind == TaskKind.Tend);
+        }
+
         return Staggered(tasks, Math.Min(ask.Choice.Cooks, EveningChoice.MostCooks));
     }
 
@@ -57,7 +69,7 @@ public static class EveningTasks
     private static IEnumerable<EveningTask> AtTheOven(EveningAsk ask)
     {
         TrayPlan plan = ask.Plan;
-        int preheat = ask.PreheatMinutes;
+        int preheat = plan.PreheatMinutes;
         if (preheat > 0)
         {
             yield return new(TaskKind.Preheat, WorkOrder.Of(ask.Work).First(step => step.Key == WorkOrder.OvenKey).Title, Touches.ToBeCooked, new(WorkOrder.OvenKey, preheat) { Then = [new(InKey, 0), .. SideTasks.Loads(ask)] })
@@ -70,7 +82,8 @@ public static class EveningTasks
         yield return new(TaskKind.Load, plan.Vessels.Count > 1 ? "Both trays in" : "The tray in", Touches.ToBeCooked, new(InKey, outMinutes)
         {
             PinnedBefore = ask.InBefore,
-            Needs = [Hands(1), new(Resource.Shelf, 0, outMinutes, plan.Vessels.Count)],
+            // Under a grill nothing else bakes.
+            Needs = [Hands(1), new(Resource.Shelf, 0, outMinutes, plan.OvenMode == OvenMode.Grill ? ask.Shelves : plan.Vessels.Count)],
         });
 
         foreach (PlannedStep step in plan.HandSteps().Where(step => step.AtMinutes > 0 && step.AtMinutes < outMinutes))
@@ -273,7 +286,7 @@ public static class EveningTasks
         private static EveningTask Clean(EveningAsk ask, WorkStep step, IReadOnlyList<WorkStep> order, List<Chunk> chunks)
         {
             int minutes = AtPace(ask, step.Minutes);
-            bool isGarnish = step.Key == "garnish";
+            bool isGarnish = step.Key == GarnishKey;
             return new(TaskKind.Counter, step.Title, step.Touches, new(step.Key, minutes)
             {
                 CanPause = step.Touches != Touches.ReadyToEat,
@@ -287,7 +300,7 @@ public static class EveningTasks
         /// <summary>What a clean step is done for.</summary>
         private static IEnumerable<string> For(EveningAsk ask, WorkStep step, IReadOnlyList<WorkStep> order, List<Chunk> chunks)
         {
-            if (step.Key == "garnish")
+            if (step.Key == GarnishKey)
             {
                 return [PlateKey];
             }

@@ -50,6 +50,15 @@ public sealed record TrayPlan(
     /// <summary>A sauce is made of the juices that were poured off: thickened and boiled, min (common practice).</summary>
     private const int SauceMinutes = 5;
 
+    /// <summary>Below this an oven is not on, °C.</summary>
+    private const double ColdOvenC = 40;
+
+    /// <summary>The oven is on so long before the food goes in, min; 0 where it goes into a cold one.</summary>
+    [JsonIgnore]
+    public int PreheatMinutes => Math.Min(OvenSetting.ToTemperature().Celsius, (OvenAtStart ?? OvenSetting).ToTemperature().Celsius) is var celsius && celsius < ColdOvenC
+        ? 0
+        : HouseOven.PreheatTo(Oven, celsius);
+
     /// <summary>All that hands do meanwhile: the plan's own steps as they stand, then the coats that go on in the oven.</summary>
     public IReadOnlyList<PlannedStep> HandSteps() =>
     [

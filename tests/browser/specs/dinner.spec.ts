@@ -83,9 +83,24 @@ test('an evening for two: what one ticks is gone for the other, late moves dinne
   await expect(heading).toHaveText(/^Dinner at /);
   await expect(other.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at /);
 
-  // Dinner hangs on the spoon.
-  const before = Date.parse((await kitchen.get('/api/evening')).eatAt);
+  // Dinner hangs on the spoon: a touch beside it moves nothing, a hand on it does.
+  const stored = async () => Date.parse((await kitchen.get('/api/evening')).eatAt);
   const spoon = page.getByRole('slider', { name: 'Dinner' });
+  const rail = await page.getByRole('region', { name: 'The rail' }).boundingBox();
+  const bowl = await spoon.boundingBox();
+  if (!rail || !bowl) throw new Error('The rail is not on screen.');
+  const kept = await stored();
+  await page.mouse.click(rail.x + rail.width * 0.4, rail.y + rail.height * 0.7);
+  // Longer than a hand has to rest before dinner is stored.
+  await page.waitForTimeout(1200);
+  expect(await stored()).toBe(kept);
+  await page.mouse.move(bowl.x + bowl.width / 2, bowl.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(bowl.x + bowl.width / 2 + 120, bowl.y + 12, { steps: 6 });
+  await page.mouse.up();
+  await expect.poll(stored).toBeGreaterThan(kept);
+  await expect(heading).toHaveText(/^Dinner at /);
+  const before = await stored();
   await spoon.focus();
   for (let i = 0; i < 3; i++) await page.keyboard.press('PageUp');
   await expect

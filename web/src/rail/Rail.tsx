@@ -12,6 +12,8 @@ const TICKS_PX = 22;
 const BAR_PX = { few: 26, many: 19 };
 const FEW_LANES = 4;
 const BOWL_PX = 30;
+/** As wide as a fingertip to either side. */
+const GRAB_PX = 28;
 const LANES_TOP = BOWL_PX + TICKS_PX;
 
 /** Where lanes are a list of foods, each begins with a head; on a narrow screen the head stands above its bar. */
@@ -39,6 +41,8 @@ export function Rail(props: {
   spoonAt: number | null;
   onSpoon: (at: number) => void;
   spoonText: string;
+  /** Only a hand on the spoon itself moves it: a touch elsewhere must change nothing. */
+  grabbed?: boolean;
   /** What the spoon moves, for who does not see it. */
   spoonName?: string;
   /** A stretch that holds for all lanes, such as when everything is good. */
@@ -90,6 +94,8 @@ export function Rail(props: {
         className="relative touch-none select-none"
         style={{ height }}
         onPointerDown={(event) => {
+          const px = event.clientX - (box.current?.getBoundingClientRect().left ?? 0);
+          if (props.grabbed && Math.abs(px - x(props.spoonAt ?? props.from)) > GRAB_PX) return;
           dragging.current = true;
           event.currentTarget.setPointerCapture(event.pointerId);
           moveTo(event);

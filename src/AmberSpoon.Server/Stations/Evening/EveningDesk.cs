@@ -144,13 +144,8 @@ internal sealed class EveningDesk(
         }
 
         BakeView? bake = (await bakes.Live(cancel)).Bakes.FirstOrDefault(live => live.TrayId == tray.Id);
-        EveningAsk ask = await Ask(tray, known, cancel);
+        EveningAsk ask = (await Ask(tray, known, cancel)) with { OvenLeads = bake is not null };
         DateTimeOffset? wanted = bake is null ? tray.Plan.EatAt is { } eatAt && eatAt > now ? eatAt : null : bake.Next?.FirstOrDefault(next => next.Kind == Core.Acts.ActKind.Eat)?.DueAt;
-        if (bake is not null)
-        {
-            ask = InTheOven(ask, bake.StartedAt);
-        }
-
         (IReadOnlyList<OtherEvening> others, IReadOnlyList<(DateTimeOffset From, DateTimeOffset To)> busy) = await Others(tray.Id, known, now, cancel);
         EveningPlan plan = EveningPlanner.Plan(ask, now, wanted);
         if (busy.Count > 0)
@@ -160,18 +155,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, choice, version, bake, others, sideTimes, faster, known.Household.Units(), now.ToOffset(clock.Offset));
-    }
-
-    /// <summary>While the tray is in, the oven's station leads; here is left what stands beside it.</summary>
-    private static EveningAsk InTheOven(EveningAsk ask, DateTimeOffset startedAt)
-    {
-        DoneTask[] done =
-        [
-            .. EveningTasks.Of(ask).Where(task => task.Kind is TaskKind.Counter or TaskKind.Meat or TaskKind.Cold or TaskKind.Preheat or TaskKind.Load or TaskKind.Tend or TaskKind.Measure or TaskKind.Rest && task.Key != "garnish")
-                .Select(task => new DoneTask(task.Key, task.Kind == TaskKind.Preheat ? startedAt.AddMinutes(-task.Job.Minutes) : startedAt)),
-        ];
-        return ask with { Choice = ask.Choice with { Done = [.. ask.Choice.Done, .. done] } };
+        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, faster, known.Household.Units(), now.ToOffset(clock.Offset));
     }
 
     /// <summary>What other trays still ask of the cook's hands.</summary>

@@ -2,6 +2,7 @@ using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Evenings.Scheduling;
 using AmberSpoon.Core.Evenings.Sides;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Bakes;
@@ -25,15 +26,15 @@ internal static class EveningViews
         tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, choice.Done.Count > 0, now);
 
     public static EveningView Of(
-        TrayRow tray, EveningAsk ask, EveningPlan plan, EveningChoice choice, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, KitchenUnits units, DateTimeOffset now)
+        TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, KitchenUnits units, DateTimeOffset now)
     {
         var said = new Said(units, (plan.AskedFor ?? now).Offset);
-        TaskView[] tasks = [.. plan.Tasks.Where(task => task.Task.Kind != TaskKind.Rest || bake is null).Select(View)];
+        TaskView[] tasks = [.. plan.Tasks.Select(View)];
         int? chance = plan.Chance is { } likely ? (int)Math.Round(100 * likely) : null;
         return new(
             tray.Id,
             tray.Plan.Name,
-            choice,
+            ask.Choice,
             version,
             [.. SideLibrary.All.Select(facts => new SideChoice(facts.Kind, facts.Name, facts.Heat, facts.PrepareMinutes, sideTimes.Of(facts.Kind, tray.Plan, ask.Prep.Heads) ?? facts.CookMinutes, facts.KeepsMinutes))],
             Headline(plan, bake, said, now),
@@ -51,7 +52,7 @@ internal static class EveningViews
             [.. Slips.Select(minutes => new SlipView(minutes, EveningSlip.Sentences(ask.Plan, ask.Forecast, minutes, at => said.Time(plan.EatAt.AddMinutes(at - ask.Forecast.EatMinutes)))))],
             others,
             bake?.Id,
-            choice.Done.Count > 0,
+            ask.Choice.Done.Count > 0,
             now);
     }
 
@@ -93,14 +94,12 @@ internal static class EveningViews
         string goesIn = load is null ? string.Empty : $" The tray goes in at {said.Time(load.BeginsAt)}.";
         if (plan.LateMinutes > 0)
         {
-            return $"Dinner will be at {said.Time(plan.EatAt)}, {Length(plan.LateMinutes)} later than {said.Time(plan.AskedFor!.Value)}.{goesIn}";
+            return $"Dinner will be at {said.Time(plan.EatAt)}, {MarinadeClock.Said(plan.LateMinutes)} later than {said.Time(plan.AskedFor!.Value)}.{goesIn}";
         }
 
         string begin = first is null ? string.Empty : first.BeginsAt <= now ? " Begin now." : $" Begin at {said.DayAndTime(first.BeginsAt, now)}.";
         return $"Dinner at {said.DayAndTime(plan.EatAt, now)}.{begin}{goesIn}";
     }
-
-    private static string Length(int minutes) => minutes < 60 ? $"{minutes} min" : Core.Prep.Marinating.MarinadeClock.Said(minutes);
 
     private static List<string> Notes(EveningAsk ask, EveningPlan plan, Said said)
     {
@@ -123,8 +122,8 @@ internal static class EveningViews
             {
                 bool isTogether = tray is not null && side.BeginsAt < tray.EndsAt && side.EndsAt > tray.BeginsAt;
                 string dial = said.Units.SayDial(ask.Plan.OvenSetting);
-                notes.Add(ask.Plan.OvenMode == OvenMode.Grill
-                    ? $"Under a grill the {facts.Name} would burn: bake them before it at {dial}, or on the hob."
+                notes.Add(ask.Plan.OvenMode == OvenMode.Grill && tray is not null
+                    ? $"Under a grill nothing else bakes: the {facts.Name} bake before it, from {said.Time(side.BeginsAt)}, without the grill at {dial}."
                     : tray is not null && !isTogether
                         ? $"No shelf is free while the tray is in: the {facts.Name} bake before it, from {said.Time(side.BeginsAt)}."
                         : $"The {facts.Name} bake at what the tray needs, {dial}: on a shelf of their own from {said.Time(side.BeginsAt)}.");
@@ -140,7 +139,7 @@ internal static class EveningViews
         int all = (int)Math.Round((plan.EatAt - plan.Tasks.Min(task => task.BeginsAt)).TotalMinutes);
         int oven = plan.Tasks.Where(task => task.Task.Key == EveningTasks.InKey).Select(task => task.Task.Job.Minutes).FirstOrDefault();
         int waits = plan.Tasks.SelectMany(task => task.Task.Job.Then).Select(link => link.WaitMinutes).DefaultIfEmpty(0).Max();
-        return $"From the first step to dinner it takes {Length(all)}: {Length(oven)} in the oven{(waits > 0 ? $", and before that {Length(waits)} in which the meat lies or thaws" : string.Empty)}.";
+        return $"From the first step to dinner it takes {MarinadeClock.Said(all)}: {MarinadeClock.Said(oven)} in the oven{(waits > 0 ? $", and before that {MarinadeClock.Said(waits)} in which the meat lies or thaws" : string.Empty)}.";
     }
 
     private static string Lower(string title) => char.ToLowerInvariant(title[0]) + title[1..];

@@ -1,7 +1,6 @@
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Materials;
-using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Buying;
@@ -105,7 +104,7 @@ internal sealed class PrepPlanner(TimeProvider time)
     /// <summary>Worked back from the moment the tray goes in; where dinner has no time, from now on.</summary>
     private static WorkStepView[] OnTheClock(IReadOnlyList<WorkStep> steps, TrayPlan plan, TrayForecast? forecast, DateTimeOffset now)
     {
-        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, HouseOven.PreheatTo(plan.Oven, plan.OvenSetting.ToTemperature().Celsius));
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, plan.PreheatMinutes);
         DateTimeOffset asSoonAsCanBe = now.AddMinutes(before.DefaultIfEmpty(0).Max());
         DateTimeOffset inAt = plan.EatAt is { } eatAt && forecast is not null ? DinnerScheduler.BackFrom(eatAt, forecast).InAt : asSoonAsCanBe;
         return

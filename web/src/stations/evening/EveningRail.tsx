@@ -33,6 +33,7 @@ export function EveningRail(props: {
       onSpoon={props.onDinner}
       spoonText={`Dinner at ${sayClock(props.eatAt)}`}
       spoonName="Dinner"
+      grabbed
     />
   );
 }

@@ -5,9 +5,9 @@ import { Choice } from '../../ui/Choice';
 import { Field } from '../../ui/Field';
 import { IconButton } from '../../ui/IconButton';
 import { Section } from '../../ui/Section';
-import { anotherOven, offsetFrom, offsetText, ovenSummary, withUsualFirst } from '../../words/household';
+import { anotherOven, dialIn, offsetFrom, offsetText, ovenSummary, withUsualFirst } from '../../words/household';
 import { sayNumber } from '../../words/numbers';
-import { convertTyped, unitSign } from '../../words/temperatures';
+import { unitSign } from '../../words/temperatures';
 import { lengthIn, lengthSign, parseLength, parseQuantity, parseTemperature } from '../../words/units';
 import { Typed } from './Typed';
 
@@ -61,10 +61,7 @@ function OvenItem(props: {
 }) {
   const { oven, kitchen, error, onChange } = props;
   const { temperature, length } = kitchen;
-  const dial = (typed: HouseOven['highest']) =>
-    typed
-      ? sayNumber(typed.unit === temperature ? typed.value : convertTyped(typed.value, temperature, DIAL_STEP))
-      : '';
+  const dial = (typed: HouseOven['highest']) => (typed ? sayNumber(dialIn(typed, temperature)) : '');
   const side = (typed: HouseOven['width']) => (typed ? sayNumber(lengthIn(typed.value, typed.unit, length)) : '');
   const rest = ['hasGrill', 'lowest', 'highest', 'shelves', 'runsHotBy', 'preheatMinutes', 'width', 'depth'];
   const name = (what: string) => `${what} of ${oven.name}`;
@@ -178,7 +175,6 @@ function OvenItem(props: {
   );
 }
 
-const DIAL_STEP = 5;
 const USUAL_PREHEAT_MIN = 15;
 
 /** Nothing typed is nothing known; what is no number is refused by the server, at its field. */
