@@ -1,6 +1,6 @@
 import { expect, test } from 'vitest';
 import type { EveningView } from '../api/types';
-import { changedChoice, newerEvening } from './evening';
+import { askAgainIn, changedChoice, newerEvening } from './evening';
 
 const choice = { sides: [{ kind: 'rice' as const }], cooks: 1, rings: 4, pace: 1, done: [{ key: 'in', at: '' }] };
 
@@ -35,4 +35,14 @@ test('an answer that comes late never takes the place of a newer one of the same
   expect(newerEvening(view(1, 3), view(1, 3))).toEqual(view(1, 3));
   expect(newerEvening(view(2, 1), view(1, 3)).trayId).toBe(2);
   expect(newerEvening(view(1, 1), undefined).version).toBe(1);
+});
+
+test('a task that should begin or be over is asked about within a second of it, and else every now and then', () => {
+  const at = (ms: number) => new Date(ms).toISOString();
+  const task = { beginsAt: at(60_000), endsAt: at(300_000) };
+  expect(askAgainIn([task], 57_000)).toBe(3_200);
+  expect(askAgainIn([task], 60_000)).toBe(20_000);
+  expect(askAgainIn([task], 299_500)).toBe(700);
+  expect(askAgainIn([task], 400_000)).toBe(20_000);
+  expect(askAgainIn([], 0)).toBe(20_000);
 });

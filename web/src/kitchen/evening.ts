@@ -1,12 +1,20 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
 import { commandHead, useCommand } from '../api/command';
-import type { DinnerRequest, EveningRequest, EveningView } from '../api/types';
+import type { DinnerRequest, EveningRequest, EveningTask, EveningView } from '../api/types';
+import { kitchenNow } from '../clock/kitchenClock';
 
 const key = ['evening'];
 
-/** What is left of an evening changes with the clock, too. */
+/** What is left of an evening changes with the clock, too: as often as this, and right when a task should begin or be over. */
 const ASK_AGAIN_MS = 20_000;
+const AFTER_A_MOMENT_MS = 200;
+
+/** How long until it is worth asking again, ms. */
+export function askAgainIn(tasks: readonly Pick<EveningTask, 'beginsAt' | 'endsAt'>[], nowMs: number): number {
+  const waits = tasks.flatMap(({ beginsAt, endsAt }) => [Date.parse(beginsAt) - nowMs, Date.parse(endsAt) - nowMs]);
+  return Math.min(ASK_AGAIN_MS, ...waits.filter((wait) => wait > 0).map((wait) => wait + AFTER_A_MOMENT_MS));
+}
 
 /** An answer that was asked for before a change of the same evening and comes after it is not shown. */
 export const newerEvening = (come: EveningView, shown: EveningView | undefined): EveningView =>
@@ -22,7 +30,7 @@ export const useEvening = (enabled = true): EveningView | undefined =>
     queryKey: key,
     queryFn: async ({ client }) =>
       newerEvening(await unwrap(api.GET('/api/evening')), client.getQueryData<EveningView>(key)),
-    refetchInterval: enabled ? ASK_AGAIN_MS : false,
+    refetchInterval: ({ state }) => enabled && askAgainIn(state.data?.tasks ?? [], kitchenNow()),
     enabled,
   }).data;
 
