@@ -9,6 +9,7 @@ using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Probes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
+using MathNet.Numerics.LinearAlgebra;
 
 namespace AmberSpoon.Core.Estimating;
 
@@ -115,6 +116,9 @@ public sealed class BakeEstimate
 
     /// <summary>By the readings and by what was seen: what is forecast. A colour never makes anything safer.</summary>
     private KitchenBelief Sighted { get; }
+
+    /// <inheritdoc cref="KitchenBelief.Oven"/>
+    internal (Vector<double> Mean, Matrix<double> Spread) BelievedOfOven() => Sighted.Oven();
 
     private IEnumerable<ChickenLot> Chicken => State.Plan.Chicken.Where(lot => _courses.Lots.ContainsKey(lot.LotId));
 

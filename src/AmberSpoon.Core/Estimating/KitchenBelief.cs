@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Kitchens;
+using MathNet.Numerics.LinearAlgebra;
 
 namespace AmberSpoon.Core.Estimating;
 
@@ -25,7 +26,10 @@ public sealed class KitchenBelief
     private readonly double[,] _spread;
 
     /// <summary>Before anything was measured.</summary>
-    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots)
+    /// <param name="prior">What is doubtful of an oven nobody knows.</param>
+    /// <param name="lots">What every lot goes through in the likeliest kitchen and about it.</param>
+    /// <param name="oven">What is believed of this oven by earlier bakes; null for none.</param>
+    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots, OvenBelief? oven = null)
     {
         (_prior, _lots) = (prior, lots);
         _placeOf = [];
@@ -46,7 +50,16 @@ public sealed class KitchenBelief
         {
             _spread[i, i] = 1;
         }
+
+        for (int i = 0; oven is not null && i < Shared * Shared; i++)
+        {
+            _spread[i / Shared, i % Shared] = oven.Spread[i];
+        }
     }
+
+    /// <summary>What is believed of the oven alone: three means, counted from where it was likeliest, and their covariance.</summary>
+    internal (Vector<double> Mean, Matrix<double> Spread) Oven() => (
+        Vector<double>.Build.Dense(Shared, i => _mean[i]), Matrix<double>.Build.Dense(Shared, Shared, (row, column) => _spread[row, column]));
 
     private KitchenBelief(KitchenBelief before, double[] mean, double[,] spread)
     {

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Estimating;
@@ -22,9 +23,9 @@ public sealed record KitchenPrior(
     double OvenOffsetC, double Exchange, double Evaporation, double LotSize, double PieceSize, double StartC, double Variety, double ReadingC)
 {
     /// <summary>From the 10 % to the 50 % point of a normal spread, in standard deviations.</summary>
-    internal const double TenthZ = 1.2816;
+    internal const double TenthZ = OvenBelief.TenthZ;
 
-    public static KitchenPrior Usual { get; } = new(12 / TenthZ, 0.18, 0.30 / TenthZ, 0.08 / TenthZ, 0.025, 2 / TenthZ, 0.25, 1.7);
+    public static KitchenPrior Usual { get; } = new(OvenBelief.OffsetSdC, OvenBelief.ExchangeSd, OvenBelief.EvaporationSd, 0.08 / TenthZ, 0.025, 2 / TenthZ, 0.25, 1.7);
 
     /// <summary>A ruler halves the doubt about size.</summary>
     public KitchenPrior Measured() => this with { LotSize = LotSize / 2 };

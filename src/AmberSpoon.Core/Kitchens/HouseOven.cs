@@ -56,9 +56,19 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>A shelf from door to back; null where nobody measured.</summary>
     public EnteredLength? Depth { get; init; }
 
-    /// <summary>True oven less dial, °C of difference.</summary>
+    /// <summary>What its bakes have taught; null where none has. It goes on from what its cook says.</summary>
+    public OvenBelief? Learnt { get; init; }
+
+    /// <summary>Nothing that is learnt takes an oven further than this, °C.</summary>
+    private const double MostLearntC = 45;
+
+    /// <summary>True oven less dial, as its cook says, °C of difference.</summary>
     [JsonIgnore]
-    public double OffsetC => RunsHotBy?.DegreesC() ?? 0;
+    public double KnownOffsetC => RunsHotBy?.DegreesC() ?? 0;
+
+    /// <summary>True oven less dial, by all that is known, °C of difference.</summary>
+    [JsonIgnore]
+    public double OffsetC => Math.Clamp(Learnt?.OffsetC ?? KnownOffsetC, -MostLearntC, MostLearntC);
 
     /// <summary>
     /// From cold to a setting, whole minutes, at least one: it warms by as much a minute all the way (an element of one power; our

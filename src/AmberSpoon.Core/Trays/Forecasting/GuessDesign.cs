@@ -1,3 +1,5 @@
+using AmberSpoon.Core.Kitchens;
+
 namespace AmberSpoon.Core.Trays.Forecasting;
 
 /// <summary>
@@ -26,22 +28,61 @@ public static class GuessDesign
     /// <param name="centre">What is taken to be likeliest.</param>
     /// <param name="heightMeasured">A ruler halves the doubt about thickness.</param>
     /// <param name="startMatters">What lay in the kitchen starts as warm as the kitchen; meat from the fridge may not.</param>
-    public static IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> Around(KitchenGuess centre, bool heightMeasured, bool startMatters = true)
+    /// <param name="believed">What is known of the oven by its bakes; null for one nobody has baked in.</param>
+    public static IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> Around(
+        KitchenGuess centre, bool heightMeasured, bool startMatters = true, OvenBelief? believed = null)
     {
         double thickness = heightMeasured ? MeasuredThickness : GuessedThickness;
+        double[,] ways = WaysOf(believed);
         return
         [
             (centre with { ThicknessFactor = centre.ThicknessFactor * (1 - thickness) },
                 centre with { ThicknessFactor = centre.ThicknessFactor * (1 + thickness) }),
-            (centre with { OvenOffsetC = centre.OvenOffsetC + OvenOffsetC },
-                centre with { OvenOffsetC = centre.OvenOffsetC - OvenOffsetC }),
-            (centre with { ExchangeFactor = centre.ExchangeFactor * (1 + Exchange) },
-                centre with { ExchangeFactor = centre.ExchangeFactor * (1 - Exchange) }),
+            Oven(0),
+            Oven(1),
             .. startMatters
                 ? new[] { (centre with { StartDifferenceC = centre.StartDifferenceC + StartC }, centre with { StartDifferenceC = centre.StartDifferenceC - StartC }) }
                 : [],
-            (centre with { EvaporationFactor = centre.EvaporationFactor * (1 - Evaporation) },
-                centre with { EvaporationFactor = centre.EvaporationFactor * (1 + Evaporation) }),
+            Oven(2),
         ];
+
+        (KitchenGuess Faster, KitchenGuess Slower) Oven(int way)
+        {
+            // More of the third dries more and heats slower.
+            double faster = way == 2 ? -1 : 1;
+            return (Moved(way, faster), Moved(way, -faster));
+        }
+
+        KitchenGuess Moved(int way, double by) => centre with
+        {
+            OvenOffsetC = centre.OvenOffsetC + (by * OvenOffsetC * ways[0, way]),
+            ExchangeFactor = centre.ExchangeFactor * (1 + (by * Exchange * ways[1, way])),
+            EvaporationFactor = centre.EvaporationFactor * (1 + (by * Evaporation * ways[2, way])),
+        };
+    }
+
+    /// <summary>
+    /// Ways in which an oven can be off that have nothing to do with each other, one a column, as shares of each doubt's range: each doubt
+    /// by itself in an oven nobody knows, and the covariance's triangle (Cholesky) in one that has been learnt.
+    /// </summary>
+    private static double[,] WaysOf(OvenBelief? believed)
+    {
+        const int doubts = OvenBelief.Doubts;
+        var ways = new double[doubts, doubts];
+        for (int row = 0; row < doubts; row++)
+        {
+            for (int column = 0; column <= row; column++)
+            {
+                double left = believed?.Spread[(row * doubts) + column] ?? (row == column ? 1 : 0);
+                for (int k = 0; k < column; k++)
+                {
+                    left -= ways[row, k] * ways[column, k];
+                }
+
+                ways[row, column] = row == column ? Math.Sqrt(Math.Max(0, left)) : ways[column, column] > 0 ? left / ways[column, column] : 0;
+            }
+        }
+
+        return ways;
     }
 }

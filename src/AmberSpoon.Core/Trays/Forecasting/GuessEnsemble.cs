@@ -33,7 +33,7 @@ public sealed class GuessEnsemble
         IReadOnlyList<PlaceStage> stages,
         double stopAtColdestC = double.PositiveInfinity)
     {
-        IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design = GuessDesign.Around(centre, setting.IsMeasured);
+        IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design = GuessDesign.Around(centre, setting.IsMeasured, believed: setting.Believed);
         (KitchenGuess Guess, GridLevel Level)[] members =
         [
             (centre, GridLevel.Normal),

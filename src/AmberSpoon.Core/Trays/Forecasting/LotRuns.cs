@@ -43,7 +43,7 @@ internal sealed class LotRuns
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
         _pairs = care == Care.Full
-            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken)
+            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed)
                 .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
             : [];
         _lightest = lightest is null || leftIn is not null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);

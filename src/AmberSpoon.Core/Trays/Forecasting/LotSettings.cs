@@ -128,7 +128,12 @@ public sealed class LotSettings
             _crowding ?? Math.Max(leastCrowding, place is null || laid.IsOverfull ? Math.Max(NoRoomCrowding, place?.Crowding ?? 0) : place.Crowding),
             timeline.CoverAtFirst,
             isTopDown);
-        return new(piece, isMeasured, startC, timeline.OvenAtFirst with { ExchangeFactor = _crowding is null ? Math.Pow(over, -HeapShare) : 1 }, placement, timeline.Steps, place?.Spot.Index ?? 0);
+        OvenTraits oven = timeline.OvenAtFirst;
+        return new(
+            piece, isMeasured, startC, oven with { ExchangeFactor = oven.ExchangeFactor * (_crowding is null ? Math.Pow(over, -HeapShare) : 1) }, placement, timeline.Steps, place?.Spot.Index ?? 0)
+        {
+            Believed = _plan.Oven?.Learnt,
+        };
     }
 
     /// <summary>How much hotter than in the middle of the oven it is where the piece lies, °C.</summary>

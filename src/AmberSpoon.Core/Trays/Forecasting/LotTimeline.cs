@@ -51,6 +51,11 @@ internal sealed class LotTimeline
         }
 
         OvenAtFirst = new OvenTraits(_mode, _grillC ?? (_setC + _placeC)) { Place = Place(), OffsetC = plan.Oven?.OffsetC ?? 0, StartC = addAtMinutes == 0 ? plan.OvenAtStart?.ToTemperature().Celsius : null };
+        if (plan.Oven?.Learnt is { } learnt)
+        {
+            OvenAtFirst = OvenAtFirst with { ExchangeFactor = learnt.ExchangeFactor, EvaporationFactor = learnt.EvaporationFactor };
+        }
+
         CoverAtFirst = _cover;
         if (addAtMinutes > 0)
         {

@@ -17,6 +17,9 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 public sealed record PieceSetting(
     FoodBody Piece, bool IsMeasured, double StartC, OvenTraits Oven, Placement Placement, IReadOnlyList<OvenStep> Steps, int Index = 0)
 {
+    /// <summary>What is believed of the oven, about where <see cref="Oven"/> has it; null for one nobody has baked in.</summary>
+    public Kitchens.OvenBelief? Believed { get; init; }
+
     /// <summary>Seared in a pan first, or null.</summary>
     public PanSear? Sear { get; init; }
 
@@ -34,7 +37,7 @@ public sealed record PieceSetting(
             {
                 OffsetC = Oven.OffsetC + guess.OvenOffsetC,
                 ExchangeFactor = Oven.ExchangeFactor * guess.ExchangeFactor,
-                EvaporationFactor = guess.EvaporationFactor,
+                EvaporationFactor = Oven.EvaporationFactor * guess.EvaporationFactor,
             },
             Placement,
             [.. Steps.Concat(MovesOf(stages)).Where(step => step.AtS <= endS).OrderBy(step => step.AtS)],

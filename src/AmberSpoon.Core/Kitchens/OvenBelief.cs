@@ -1,0 +1,48 @@
+using System.Text.Json.Serialization;
+
+namespace AmberSpoon.Core.Kitchens;
+
+/// <summary>
+/// What the bakes of one oven have taught about it: a normal spread over three doubts, in the order offset, exchange, evaporation,
+/// each counted in standard deviations of what is doubtful of an oven nobody knows (<see cref="OffsetSdC"/> and its neighbours). What
+/// its cook says of it is <see cref="HouseOven.RunsHotBy"/>.
+/// </summary>
+/// <param name="Bakes">How many bakes it was learnt from.</param>
+/// <param name="Mean">Three: where it likeliest is.</param>
+/// <param name="Spread">Nine: the covariance, row by row.</param>
+public sealed record OvenBelief(int Bakes, IReadOnlyList<double> Mean, IReadOnlyList<double> Spread)
+{
+    public const int Doubts = 3;
+
+    /// <summary>From the 10 % to the 50 % point of a normal spread, in standard deviations.</summary>
+    public const double TenthZ = 1.2816;
+
+    /// <summary>True oven less dial, °C: four unknown ovens in five lie within 12 °C (common practice).</summary>
+    public const double OffsetSdC = 12 / TenthZ;
+
+    /// <summary>Of the logarithm of how well it gives off heat, and of how well the model says so.</summary>
+    public const double ExchangeSd = 0.18;
+
+    /// <summary>Of the logarithm of how much dries: four in five lie within 30 %.</summary>
+    public const double EvaporationSd = 0.30 / TenthZ;
+
+    /// <summary>True oven less dial, °C.</summary>
+    [JsonIgnore]
+    public double OffsetC => OffsetSdC * Mean[0];
+
+    /// <summary>Four in five lie this close to <see cref="OffsetC"/>, °C.</summary>
+    [JsonIgnore]
+    public double OffsetWithinC => TenthZ * OffsetSdC * Math.Sqrt(Spread[0]);
+
+    /// <summary>How well it gives off heat, as a share of an ordinary oven.</summary>
+    [JsonIgnore]
+    public double ExchangeFactor => Math.Exp(ExchangeSd * Mean[1]);
+
+    /// <summary>How much dries in it, as a share of an ordinary oven.</summary>
+    [JsonIgnore]
+    public double EvaporationFactor => Math.Exp(EvaporationSd * Mean[2]);
+
+    /// <summary>An oven nobody has baked in.</summary>
+    /// <param name="knownOffsetC">What its cook says it is off by, °C.</param>
+    public static OvenBelief Unknown(double knownOffsetC) => new(0, [knownOffsetC / OffsetSdC, 0, 0], [1, 0, 0, 0, 1, 0, 0, 0, 1]);
+}
