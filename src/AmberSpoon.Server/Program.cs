@@ -11,6 +11,7 @@ using AmberSpoon.Server.Stations.Choices;
 using AmberSpoon.Server.Stations.Evening;
 using AmberSpoon.Server.Stations.Feed;
 using AmberSpoon.Server.Stations.Kitchen;
+using AmberSpoon.Server.Stations.Log;
 using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Prep;
 using AmberSpoon.Server.Stations.Recipes;
@@ -32,6 +33,8 @@ builder.Services.AddSingleton(_ => RehearsalClock.Of(settings));
 builder.Services.AddDbContext<KitchenDb>((services, options) =>
     KitchenDb.Configure(options, services.GetRequiredService<KitchenSettings>().File));
 builder.Services.AddScoped<TrayShelf>();
+builder.Services.AddSingleton<KnowledgeKept>();
+builder.Services.AddScoped<LogShelf>().AddScoped<Knowledge>();
 builder.Services.AddScoped<BakeBook>();
 builder.Services.AddScoped<CommandBook>();
 builder.Services.AddScoped<BakeDesk>();
@@ -43,6 +46,7 @@ builder.Services.AddScoped<MixBook>().AddScoped<PrepDesk>();
 builder.Services.AddHttpContextAccessor().AddScoped<AskersClock>();
 builder.Services.AddScoped<EveningShelf>().AddScoped<EveningDesk>();
 builder.Services.AddScoped<RecipeDesk>();
+builder.Services.AddScoped<LogDesk>();
 builder.Services.AddScoped<HouseholdShelf>().AddScoped<HouseholdDesk>();
 builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<PrepPlanner>();
@@ -83,6 +87,7 @@ builder.WebHost.ConfigureKestrel(kestrel => kestrel.Limits.MaxRequestBodySize = 
 if (!onlyDescribing)
 {
     builder.Services.AddHostedService<KitchenOpening>();
+    builder.Services.AddHostedService<LogKeeper>();
 }
 
 WebApplication app = builder.Build();
@@ -104,6 +109,7 @@ api.MapEvening();
 api.MapRecipes();
 api.MapHousehold();
 api.MapBakes();
+api.MapLog();
 api.MapFeed();
 api.MapWhy();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");

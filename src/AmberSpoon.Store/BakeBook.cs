@@ -9,7 +9,7 @@ using Microsoft.EntityFrameworkCore;
 namespace AmberSpoon.Store;
 
 /// <summary>Keeps bakes and their events. Every change is on disk when its task ends.</summary>
-public sealed class BakeBook(KitchenDb db, TimeProvider time)
+public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, TimeProvider time)
 {
     private const int SqliteConstraint = 19;
 
@@ -79,16 +79,37 @@ public sealed class BakeBook(KitchenDb db, TimeProvider time)
     /// <summary>Adds events that follow the last one; all of them or none.</summary>
     /// <param name="bake">The bake.</param>
     /// <param name="events">Numbered on from <see cref="BakeRow.LastSeq"/>.</param>
+    /// <param name="all">All of the bake's events, these included.</param>
     /// <param name="after">The state after them.</param>
     /// <param name="cancel">Ends it before anything is stored.</param>
-    public Task Append(BakeRow bake, IReadOnlyList<BakeEvent> events, BakeState after, CancellationToken cancel)
+    public async Task Append(BakeRow bake, IReadOnlyList<BakeEvent> events, IReadOnlyList<BakeEvent> all, BakeState after, CancellationToken cancel)
     {
         db.Events.AddRange(events.Select(told => RowOf(bake.Id, told)));
         bake.LastSeq = after.Seq;
         bake.Verdict = after.LastSaid?.Verdict;
         bake.IsLive = after.IsLive;
         bake.FinishedAt = after.FinishedS is { } finishedS ? after.Clock.Wall(finishedS) : null;
-        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+        if (!bake.IsLive)
+        {
+            await log.Remember(bake, all, cancel);
+        }
+
+        await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+        if (!bake.IsLive)
+        {
+            kept.Forget();
+        }
+    }
+
+    /// <summary>A finished bake from before there was a log to look things up in.</summary>
+    public async Task Remember(Guid id, CancellationToken cancel)
+    {
+        if (await Find(id, cancel) is { IsLive: false } bake && await Events(id, cancel) is { Count: > 0 } events)
+        {
+            await log.Remember(bake, events, cancel);
+            await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+            kept.Forget();
+        }
     }
 
     /// <summary>It never went in: not running, and not in the log.</summary>
@@ -100,23 +121,26 @@ public sealed class BakeBook(KitchenDb db, TimeProvider time)
         return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
-    public Task Delete(BakeRow bake, CancellationToken cancel)
+    public Task Delete(BakeRow bake, CancellationToken cancel) => Deleted(bake, time.GetUtcNow(), cancel);
+
+    public Task Restore(BakeRow bake, CancellationToken cancel) => Deleted(bake, null, cancel);
+
+    private async Task Deleted(BakeRow bake, DateTimeOffset? at, CancellationToken cancel)
     {
-        bake.DeletedAt = time.GetUtcNow();
-        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+        bake.DeletedAt = at;
+        await log.Remember(bake, await Events(bake.Id, cancel), cancel);
+        await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+        kept.Forget();
     }
 
-    public Task Restore(BakeRow bake, CancellationToken cancel)
-    {
-        bake.DeletedAt = null;
-        return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
-    }
-
-    /// <summary>A bake with all its events at once, as the demonstration makes them.</summary>
-    public void Add(BakeRow bake, IReadOnlyList<BakeEvent> events)
+    /// <summary>A finished bake with all its events at once, as the demonstration and an import bring them.</summary>
+    public async Task Add(BakeRow bake, IReadOnlyList<BakeEvent> events, CancellationToken cancel)
     {
         db.Bakes.Add(bake);
         db.Events.AddRange(events.Select(told => RowOf(bake.Id, told)));
+        await log.Remember(bake, events, cancel);
+        await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
+        kept.Forget();
     }
 
     /// <summary>As finely as the file keeps it, so that what is answered now is what is read later.</summary>

@@ -2,6 +2,7 @@ using System.Collections.Concurrent;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Scaling;
@@ -26,6 +27,8 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     public DbSet<BakeRow> Bakes => Set<BakeRow>();
 
     public DbSet<EventRow> Events => Set<EventRow>();
+
+    public DbSet<LoggedRow> Logged => Set<LoggedRow>();
 
     public DbSet<CommandRow> Commands => Set<CommandRow>();
 
@@ -116,6 +119,14 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
             told.HasIndex(row => row.CommandId).IsUnique().HasFilter("\"Seq\" = 1");
             told.HasOne<BakeRow>().WithMany().HasForeignKey(row => row.BakeId).OnDelete(DeleteBehavior.Cascade);
             told.Property(row => row.What).HasColumnName("Json").HasConversion(new JsonTextConverter<Happening>());
+        });
+        modelBuilder.Entity<LoggedRow>(logged =>
+        {
+            logged.HasKey(row => row.BakeId);
+            logged.HasOne<BakeRow>().WithOne().HasForeignKey<LoggedRow>(row => row.BakeId).OnDelete(DeleteBehavior.Cascade);
+            logged.Property(row => row.Facts).HasConversion(new JsonTextConverter<BakeFacts>());
+            logged.HasIndex(row => new { row.Oven, row.StartedAt });
+            logged.HasIndex(row => row.StartedAt);
         });
         modelBuilder.Entity<CommandRow>().HasKey(row => row.CommandId);
         modelBuilder.Entity<MixRow>(mix =>

@@ -1,22 +1,25 @@
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Store.Rows;
 using Microsoft.EntityFrameworkCore;
 
 namespace AmberSpoon.Store;
 
-/// <summary>Keeps the household's planned trays, each with its earlier states.</summary>
-public sealed class TrayShelf(KitchenDb db, TimeProvider time)
+/// <summary>Keeps the household's planned trays, each with its earlier states; each is read with what the log has taught by then.</summary>
+public sealed class TrayShelf(KitchenDb db, Knowledge knowledge, TimeProvider time)
 {
     /// <summary>Earlier states kept of one tray.</summary>
     private const int MostStates = 200;
 
     /// <summary>The tray being worked on, or null in an empty kitchen.</summary>
-    public Task<TrayRow?> Current(CancellationToken cancel) => db.Trays
-        .Where(row => row.ArchivedAt == null)
-        .OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id)
-        .FirstOrDefaultAsync(cancel);
+    public async Task<TrayRow?> Current(CancellationToken cancel) => await Knowing(
+        await db.Trays
+            .Where(row => row.ArchivedAt == null)
+            .OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id)
+            .FirstOrDefaultAsync(cancel),
+        cancel);
 
-    public Task<TrayRow?> Find(int id, CancellationToken cancel) => db.Trays.SingleOrDefaultAsync(row => row.Id == id, cancel);
+    public async Task<TrayRow?> Find(int id, CancellationToken cancel) => await Knowing(await db.Trays.SingleOrDefaultAsync(row => row.Id == id, cancel), cancel);
 
     /// <summary>All trays, the one opened last first, archived ones too.</summary>
     public async Task<IReadOnlyList<TrayRow>> All(CancellationToken cancel) =>
@@ -68,6 +71,24 @@ public sealed class TrayShelf(KitchenDb db, TimeProvider time)
         return db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
     }
 
+    /// <summary>With what is known by now, which is no change of the tray.</summary>
+    private async Task<TrayRow?> Knowing(TrayRow? row, CancellationToken cancel)
+    {
+        if (row is null)
+        {
+            return null;
+        }
+
+        TrayPlan plan = await knowledge.On(row.Plan, cancel);
+        if (Known.KeyOf(plan) != Known.KeyOf(row.Plan))
+        {
+            row.Plan = plan;
+            db.Entry(row).Property(tray => tray.Plan).OriginalValue = plan;
+        }
+
+        return row;
+    }
+
     private Task<bool> Step(TrayRow row, bool can, int by, CancellationToken cancel) => db.AllOrNone(
         async () =>
         {
@@ -85,7 +106,7 @@ public sealed class TrayShelf(KitchenDb db, TimeProvider time)
 
     private async Task Show(TrayRow row, TrayPlan plan, CancellationToken cancel)
     {
-        row.Plan = plan;
+        row.Plan = await knowledge.On(plan, cancel);
         row.Version++;
         row.SavedAt = time.GetUtcNow();
         await db.SaveChangesAsync(cancel);

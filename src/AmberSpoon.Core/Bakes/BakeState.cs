@@ -43,6 +43,12 @@ public sealed record BakeState(
     /// <summary>What was seen without a thermometer, in order.</summary>
     public IReadOnlyList<LookTaken> Looks { get; init; } = [];
 
+    /// <summary>What the cook saw meanwhile, in order.</summary>
+    public IReadOnlyList<string> Notes { get; init; } = [];
+
+    /// <summary>What was said of it at table and after.</summary>
+    public Afterwards Table { get; init; } = Afterwards.Nothing;
+
     /// <summary>What was done last; null where nothing was, or all of it was taken back.</summary>
     public BakeEvent? LastDone { get; init; }
 
@@ -102,6 +108,7 @@ public sealed record BakeState(
             },
             ProbePlaced placed => this with { Probes = placed.Piece is { } piece ? Probes.SetItem(placed.Probe, new(piece, ownS)) : Probes.Remove(placed.Probe) },
             Said said => this with { LastSaid = said },
+            Noted noted => this with { Notes = [.. Notes, noted.Text] },
             Moved moved => TrayTo(moved.Place, atS),
             Resting => TrayTo(BakePlace.Worktop, atS),
             LotIn lotIn => With(lotIn.Lot, lot => lot.MovedTo(Place, atS) with { IsOff = false }),
@@ -116,13 +123,14 @@ public sealed record BakeState(
             DoneBesides besides => this with { Besides = [.. Besides, new(besides.Step, ToMinutes(atS), null, besides.ForMinutes, besides.Shelf) { Vessel = besides.Vessel ?? 0 }] },
             OvenSet set => this with { DialTurns = [.. DialTurns, (atS, set.Setting)] },
             Finished => this with { FinishedS = atS },
+            _ when Afterwards.IsOf(told.What) => this with { Table = Table.With(told) },
             _ => this,
         };
         return next with
         {
             Seq = told.Seq,
-            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or Answered or Said or Postponed ? LatestS : atS,
-            LastDone = told.What is Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected ? LastDone : told,
+            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or Answered or Said or Postponed || Afterwards.IsOf(told.What) ? LatestS : atS,
+            LastDone = told.What is Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected || Afterwards.IsOf(told.What) ? LastDone : told,
         };
     }
 

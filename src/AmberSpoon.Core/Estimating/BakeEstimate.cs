@@ -117,8 +117,17 @@ public sealed class BakeEstimate
     /// <summary>By the readings and by what was seen: what is forecast. A colour never makes anything safer.</summary>
     private KitchenBelief Sighted { get; }
 
-    /// <inheritdoc cref="KitchenBelief.Oven"/>
-    internal (Vector<double> Mean, Matrix<double> Spread) BelievedOfOven() => Sighted.Oven();
+    /// <summary>
+    /// What the bake says of its oven: by what is believed, and by readings hotter than was to be believed where a lot showed them twice. No verdict
+    /// rests on those; but a tip seldom slips twice, and an oven that became hotter would never be noticed otherwise.
+    /// </summary>
+    internal (Vector<double> Mean, Matrix<double> Spread) BelievedOfOven() => Review.Readings
+        .Where(reading => reading.Doubt?.Kind == DoubtKind.TooHot && reading.Meant.CoreC <= ReadingLimits.HottestMeatC)
+        .GroupBy(reading => reading.Taken.Piece.Lot)
+        .Where(lot => lot.Count() > 1)
+        .SelectMany(lot => lot)
+        .Aggregate(Sighted, (belief, reading) => belief.Learning(reading.Taken.Piece, reading.Taken.AtS, reading.Meant.CoreC, 1))
+        .Oven();
 
     private IEnumerable<ChickenLot> Chicken => State.Plan.Chicken.Where(lot => _courses.Lots.ContainsKey(lot.LotId));
 
@@ -229,6 +238,9 @@ public sealed class BakeEstimate
         // Far finer than it is known, and half as much to send.
         static double Tidy(double value) => Math.Round(value, 2);
     }
+
+    /// <summary>The likeliest cook value of a vegetable's middle at a moment, min.</summary>
+    internal double CookMinutes(LotId lot, double atS) => Sighted.CookMinutes(lot, atS, 0);
 
     /// <summary>What a lot is like now, by prediction.</summary>
     public MiddleState StateOf(LotId lot)

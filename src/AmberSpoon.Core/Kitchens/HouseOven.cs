@@ -59,6 +59,9 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>What its bakes have taught; null where none has. It goes on from what its cook says.</summary>
     public OvenBelief? Learnt { get; init; }
 
+    /// <summary>It is learnt from bakes since then, after a repair or in a new oven of the same name; null for all of them.</summary>
+    public DateTimeOffset? LearntSince { get; init; }
+
     /// <summary>Nothing that is learnt takes an oven further than this, °C.</summary>
     private const double MostLearntC = 45;
 

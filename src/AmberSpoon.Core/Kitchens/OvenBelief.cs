@@ -42,6 +42,10 @@ public sealed record OvenBelief(int Bakes, IReadOnlyList<double> Mean, IReadOnly
     [JsonIgnore]
     public double EvaporationFactor => Math.Exp(EvaporationSd * Mean[2]);
 
+    /// <summary>Two beliefs with the same one say the same.</summary>
+    [JsonIgnore]
+    public string Key => string.Create(System.Globalization.CultureInfo.InvariantCulture, $"{Bakes}:{Mean[0]:0.####},{Mean[1]:0.####},{Mean[2]:0.####},{Spread[0]:0.####}");
+
     /// <summary>An oven nobody has baked in.</summary>
     /// <param name="knownOffsetC">What its cook says it is off by, °C.</param>
     public static OvenBelief Unknown(double knownOffsetC) => new(0, [knownOffsetC / OffsetSdC, 0, 0], [1, 0, 0, 0, 1, 0, 0, 0, 1]);

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Learning;
@@ -18,8 +19,14 @@ public static class BakeLesson
         }
 
         double endS = Math.Clamp(Math.Max(state.FinishedS ?? 0, state.JudgedS), 60, TrayForecaster.LongestBakeS);
-        var estimate = new BakeEstimate(TrayCourses.Until(state, endS, KitchenPrior.Usual), endS);
+        return Of(state.Plan, new(TrayCourses.Until(state, endS, KitchenPrior.Usual), endS));
+    }
+
+    /// <param name="plan">As it was started: it says what was believed of the oven before.</param>
+    /// <param name="estimate">At its end.</param>
+    internal static OvenEvidence Of(TrayPlan plan, BakeEstimate estimate)
+    {
         (var mean, var spread) = estimate.BelievedOfOven();
-        return OvenEvidence.Between(state.Plan.Oven?.Learnt ?? OvenBelief.Unknown(state.Plan.Oven?.KnownOffsetC ?? 0), mean, spread);
+        return OvenEvidence.Between(plan.Oven?.Learnt ?? OvenBelief.Unknown(plan.Oven?.KnownOffsetC ?? 0), mean, spread);
     }
 }

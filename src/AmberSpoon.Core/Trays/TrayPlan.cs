@@ -44,6 +44,9 @@ public sealed record TrayPlan(
     /// <summary>Which oven it bakes in, as it was known when the plan was written; null for an ordinary one.</summary>
     public HouseOven? Oven { get; init; }
 
+    /// <summary>The bake that it was made from, to be baked again; null where it was not.</summary>
+    public Guid? Repeats { get; init; }
+
     /// <summary>The tray stays in at least so long, min since the first food; null for as long as its food needs.</summary>
     public int? StayUntilMinutes { get; init; }
 

@@ -36,8 +36,11 @@ public sealed record VegetableLot(
     [JsonIgnore]
     public LotId LotId => new(Id);
 
+    /// <summary>What this household calls tender, as a share of what is usual, by what it said at table (see <see cref="Learning.TenderWish"/>).</summary>
+    public double Wish { get; init; } = 1;
+
     /// <summary>How tender, for this vegetable.</summary>
-    public SoftGoal SoftGoal() => new(VegetableTable.For(Kind), Goal);
+    public SoftGoal SoftGoal() => new(VegetableTable.For(Kind), Goal) { Wish = Wish };
 
     public VegetableBody Piece() => new(Kind, Cut, Size.Millimetres());
 

@@ -19,7 +19,7 @@ namespace AmberSpoon.Server.Demo;
 internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, string? Note, IReadOnlyList<DemoReading> Readings)
 {
     /// <summary>The tray leaves the oven at the last readings and is eaten after its rest.</summary>
-    public void WriteInto(BakeBook book)
+    public Task WriteInto(BakeBook book, CancellationToken cancel)
     {
         DateTimeOffset start = BookTime(StartedAt);
         TrayForecast forecast = TrayForecaster.Forecast(Plan);
@@ -51,7 +51,7 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
         Add(outAt, new Resting());
         Add(outAt.AddMinutes(Plan.RestMinutes), new Finished());
         BakeState end = BakeState.Fold(Plan, events);
-        book.Add(
+        return book.Add(
             new BakeRow
             {
                 Id = Guid.CreateVersion7(start),
@@ -62,7 +62,8 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
                 Verdict = end.LastSaid?.Verdict,
                 LastSeq = end.Seq,
             },
-            events);
+            events,
+            cancel);
 
         void Add(DateTimeOffset at, Happening what) => events.Add(new(events.Count + 1, Guid.CreateVersion7(at), at, what));
     }

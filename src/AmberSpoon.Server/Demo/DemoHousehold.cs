@@ -46,9 +46,10 @@ internal static class DemoHousehold
             new(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), "A little pink by the fat end at first",
                 [new(29, 1, IsSlowest: true, 68), new(37, 1, IsSlowest: true, 81), new(37, 1, IsSlowest: false, 82.5)]),
         ];
+        var book = new BakeBook(db, new LogShelf(db), new KnowledgeKept(), time);
         foreach (DemoEvening evening in evenings)
         {
-            evening.WriteInto(new BakeBook(db, time));
+            await evening.WriteInto(book, cancel);
         }
 
         await db.SaveChangesAsync(cancel);

@@ -11,7 +11,7 @@ namespace AmberSpoon.Store.Compiled
     public partial class KitchenDbModel
     {
         private KitchenDbModel()
-            : base(skipDetectChanges: false, modelId: new Guid("bc7201a2-4739-46ac-8c4b-40413319fa88"), entityTypeCount: 11)
+            : base(skipDetectChanges: false, modelId: new Guid("23c420d3-836f-4bed-8ed6-8c5e85829138"), entityTypeCount: 12)
         {
         }
 
@@ -22,6 +22,7 @@ namespace AmberSpoon.Store.Compiled
             var eveningRow = EveningRowEntityType.Create(this);
             var eventRow = EventRowEntityType.Create(this);
             var householdRow = HouseholdRowEntityType.Create(this);
+            var loggedRow = LoggedRowEntityType.Create(this);
             var marinadeRow = MarinadeRowEntityType.Create(this);
             var measuresRow = MeasuresRowEntityType.Create(this);
             var mixRow = MixRowEntityType.Create(this);
@@ -31,6 +32,7 @@ namespace AmberSpoon.Store.Compiled
 
             EveningRowEntityType.CreateForeignKey1(eveningRow, trayRow);
             EventRowEntityType.CreateForeignKey1(eventRow, bakeRow);
+            LoggedRowEntityType.CreateForeignKey1(loggedRow, bakeRow);
             PrepRowEntityType.CreateForeignKey1(prepRow, trayRow);
             TrayStateRowEntityType.CreateForeignKey1(trayStateRow, trayRow);
 
@@ -39,6 +41,7 @@ namespace AmberSpoon.Store.Compiled
             EveningRowEntityType.CreateAnnotations(eveningRow);
             EventRowEntityType.CreateAnnotations(eventRow);
             HouseholdRowEntityType.CreateAnnotations(householdRow);
+            LoggedRowEntityType.CreateAnnotations(loggedRow);
             MarinadeRowEntityType.CreateAnnotations(marinadeRow);
             MeasuresRowEntityType.CreateAnnotations(measuresRow);
             MixRowEntityType.CreateAnnotations(mixRow);

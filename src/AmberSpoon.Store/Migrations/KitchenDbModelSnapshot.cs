@@ -152,6 +152,44 @@ namespace AmberSpoon.Store.Migrations
                     b.ToTable("Households");
                 });
 
+            modelBuilder.Entity("AmberSpoon.Store.Rows.LoggedRow", b =>
+                {
+                    b.Property<Guid>("BakeId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("Counts")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Facts")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Oven")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Seq")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("StartedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Verdict")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Words")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("BakeId");
+
+                    b.HasIndex("StartedAt");
+
+                    b.HasIndex("Oven", "StartedAt");
+
+                    b.ToTable("Logged");
+                });
+
             modelBuilder.Entity("AmberSpoon.Store.Rows.MarinadeRow", b =>
                 {
                     b.Property<int>("Id")
@@ -317,6 +355,15 @@ namespace AmberSpoon.Store.Migrations
                     b.HasOne("AmberSpoon.Store.Rows.BakeRow", null)
                         .WithMany()
                         .HasForeignKey("BakeId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
+            modelBuilder.Entity("AmberSpoon.Store.Rows.LoggedRow", b =>
+                {
+                    b.HasOne("AmberSpoon.Store.Rows.BakeRow", null)
+                        .WithOne()
+                        .HasForeignKey("AmberSpoon.Store.Rows.LoggedRow", "BakeId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
                 });

@@ -15,8 +15,18 @@ internal sealed class HiddenKitchen
     private readonly Dictionary<LotId, double> _inS;
 
     public HiddenKitchen(TrayPlan plan, LotSettings settings, Random random, KitchenPrior prior)
+        : this(plan, settings, random, prior, (Normal(random), Normal(random), Normal(random)))
     {
-        (double offset, double exchange, double evaporation) = (Normal(random), Normal(random), Normal(random));
+    }
+
+    /// <param name="plan">What is baked.</param>
+    /// <param name="settings">What its lots meet.</param>
+    /// <param name="random">Draws what differs from bake to bake.</param>
+    /// <param name="prior">How far it may differ.</param>
+    /// <param name="oven">The oven itself, in the prior's standard deviations.</param>
+    public HiddenKitchen(TrayPlan plan, LotSettings settings, Random random, KitchenPrior prior, (double Offset, double Exchange, double Evaporation) oven)
+    {
+        (double offset, double exchange, double evaporation) = oven;
         _inS = plan.Chicken.ToDictionary(lot => lot.LotId, lot => 60.0 * lot.AddAtMinutes);
         foreach (ChickenLot lot in plan.Chicken)
         {

@@ -31,6 +31,14 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(Finished), "finished")]
 [JsonDerivedType(typeof(Corrected), "corrected")]
 [JsonDerivedType(typeof(Said), "said")]
+[JsonDerivedType(typeof(Eaten), "eaten")]
+[JsonDerivedType(typeof(Rated), "rated")]
+[JsonDerivedType(typeof(Tasted), "tasted")]
+[JsonDerivedType(typeof(ForNextTime), "nextTime")]
+[JsonDerivedType(typeof(Weighed), "weighed")]
+[JsonDerivedType(typeof(StockKept), "stock")]
+[JsonDerivedType(typeof(Pictured), "photo")]
+[JsonDerivedType(typeof(Counted), "counted")]
 public abstract record Happening
 {
     /// <summary>As the JSON says it.</summary>
@@ -126,6 +134,58 @@ public sealed record Corrected(int Event) : Happening;
 /// <param name="Reason">Why.</param>
 /// <param name="NextCheckAt">When to measure next.</param>
 public sealed record Said(VerdictKind Verdict, string Reason, DateTimeOffset? NextCheckAt) : Happening;
+
+/// <summary>It was eaten at that moment.</summary>
+public sealed record Eaten : Happening;
+
+/// <summary>How it was, by a tap: of each subject the last word counts.</summary>
+/// <param name="Of">What is judged.</param>
+/// <param name="Value">How it was.</param>
+/// <param name="Lot">Of vegetables: which of them; null for everything else.</param>
+public sealed record Rated(RatingOf Of, Rating Value, LotId? Lot = null) : Happening;
+
+/// <summary>How it tasted, in the cook's words.</summary>
+public sealed record Tasted(string Text) : Happening;
+
+/// <summary>What to do otherwise the next time, in the cook's words: it comes up when the same is planned again.</summary>
+public sealed record ForNextTime(string Text) : Happening;
+
+/// <summary>A lot weighed after baking, all of its pieces together.</summary>
+public sealed record Weighed(LotId Lot, EnteredMass Mass) : Happening;
+
+/// <summary>Juices or stock that were kept, ml.</summary>
+public sealed record StockKept(int Millilitres) : Happening;
+
+/// <summary>A photo was put beside it: the picture itself is a file.</summary>
+/// <param name="Photo">Which file.</param>
+public sealed record Pictured(Guid Photo) : Happening;
+
+/// <summary>Whether the oven is learnt from this bake; it is until somebody says otherwise.</summary>
+public sealed record Counted(bool Counts) : Happening;
+
+/// <summary>What is judged at table.</summary>
+public enum RatingOf
+{
+    /// <summary>The meat: dry, juicy, not done enough.</summary>
+    Meat,
+
+    /// <summary>Skin or crumb: pale and soft, as it should be, too dark.</summary>
+    Outside,
+
+    /// <summary>A vegetable: too firm, right, too soft.</summary>
+    Vegetable,
+
+    /// <summary>Dinner: too early, on time, late.</summary>
+    Timing,
+}
+
+/// <summary>How it was: below what it should be, right, or beyond it.</summary>
+public enum Rating
+{
+    Below,
+    Right,
+    Beyond,
+}
 
 /// <summary>Answers to the question that a reading raises.</summary>
 public enum ReadingAnswer

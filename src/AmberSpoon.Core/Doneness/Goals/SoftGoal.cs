@@ -12,8 +12,11 @@ public sealed record SoftGoal(VegetableFacts Facts, Tenderness Wanted) : LotGoal
     private const double BiteShare = 0.7;
     private const double SoftShare = 1.6;
 
+    /// <summary>What this household calls tender, as a share of what is usual.</summary>
+    public double Wish { get; init; } = 1;
+
     /// <summary>Cook value wanted in the middle, min (see <see cref="CookValue"/>).</summary>
-    public double CookMinutes => Facts.TenderCookMinutes * (Wanted switch
+    public double CookMinutes => Wish * Facts.TenderCookMinutes * (Wanted switch
     {
         Tenderness.WithBite => BiteShare,
         Tenderness.Tender => 1,

@@ -1,3 +1,4 @@
+using System.Globalization;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Heat.Climate;
@@ -50,6 +51,14 @@ public static class ForecastReasons
                 $"The back of the oven counts as {units.SayDifference(5)} hotter than its middle and the door as much cooler; neighbours stand in the way of heat. The heaviest piece that lies worst decides.",
                 "Common practice; outlines from the shapes that heat is computed in"),
         ];
+        if (plan.Oven?.Learnt is { Bakes: > 0 } learnt)
+        {
+            reasons.Insert(0, new(
+                "This oven",
+                string.Create(CultureInfo.InvariantCulture, $"Reckoned by what {learnt.Bakes} of your bakes taught: the air {units.SayDifference(Math.Abs(learnt.OffsetC))} {(learnt.OffsetC < 0 ? "colder" : "hotter")} than the dial (±{units.SayDifference(learnt.OffsetWithinC)}), its heat given off {100 * learnt.ExchangeFactor:0} % as well as in an ordinary one."),
+                "Your own log"));
+        }
+
         if (plan.Vegetables.Count > 0)
         {
             reasons.Add(new(

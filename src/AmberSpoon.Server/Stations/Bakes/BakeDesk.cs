@@ -1,8 +1,8 @@
-using System.Globalization;
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Heat.Sections;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -13,7 +13,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Bakes;
 
 /// <summary>Runs bakes: what is told is stored before it is answered, applied once, and then told to all open pages.</summary>
-internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answers, LiveBakes live, LiveViews views, KitchenNews news, TimeProvider time)
+internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf households, TrayShelf shelf, TrayAnswers answers, LiveBakes live, LiveViews views, KitchenNews news, TimeProvider time)
 {
     private const int PageSize = 30;
 
@@ -67,7 +67,7 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
             }
 
             SayWhatChanged(bake, reader);
-            await book.Append(bake, reader.New, reader.State, cancel);
+            await book.Append(bake, reader.New, reader.All, reader.State, cancel);
             live.Remember(id, reader.All);
 
             // Before the news: everybody who hears them asks for it.
@@ -77,6 +77,7 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
             {
                 live.Forget(id);
                 await news.Changed(KitchenTopic.Log);
+                await news.Changed(KitchenTopic.Tray);
             }
 
             return view;
@@ -93,7 +94,13 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
         BakeRow bake = await Find(id, cancel);
         IReadOnlyList<BakeEvent> told = await Told(bake, cancel);
         BakeEstimate estimate = EstimateOf(bake, told);
-        return View(bake, told) with { Events = BakeViews.Told(bake, told, estimate), Baked = AsBaked.PlanOf(estimate.State) };
+        BakeFacts? facts = bake.IsLive ? null : await log.Facts(id, cancel);
+        return View(bake, told) with
+        {
+            Events = BakeViews.Told(bake, told, estimate, (await households.Stored(cancel)).Household.Units()),
+            Baked = AsBaked.PlanOf(estimate.State),
+            Table = BakeViews.Table(estimate.Told, facts),
+        };
     }
 
     public async Task<BakesView> Live(CancellationToken cancel)
@@ -110,9 +117,9 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
     /// <exception cref="ProblemException">400 for a cursor that is none of ours.</exception>
     public async Task<BakesView> Finished(string? cursor, CancellationToken cancel)
     {
-        IReadOnlyList<BakeSummary> page = await book.Finished(Cursor(cursor), PageSize + 1, cancel);
+        IReadOnlyList<BakeSummary> page = await book.Finished(LogCursor.Read(cursor), PageSize + 1, cancel);
         BakeSummary[] shown = [.. page.Take(PageSize)];
-        string? next = page.Count > PageSize ? FormattableString.Invariant($"{shown[^1].StartedAt.ToUnixTimeMilliseconds()}.{shown[^1].Id:N}") : null;
+        string? next = page.Count > PageSize ? LogCursor.Of(shown[^1].StartedAt, shown[^1].Id) : null;
         return new([.. shown.Select(BakeViews.Listed)], next, time.GetUtcNow());
     }
 
@@ -248,19 +255,5 @@ internal sealed class BakeDesk(BakeBook book, TrayShelf shelf, TrayAnswers answe
     {
         BakeRow bake = await Find(id, cancel);
         return bake.IsLive ? throw ProblemException.Conflict("id", "That bake is still running; finish it first.") : bake;
-    }
-
-    private static (DateTimeOffset StartedAt, Guid Id)? Cursor(string? cursor)
-    {
-        if (cursor is null)
-        {
-            return null;
-        }
-
-        return cursor.Split('.') is [var ms, var id]
-            && long.TryParse(ms, NumberStyles.None, CultureInfo.InvariantCulture, out long startedMs) && startedMs < DateTimeOffset.MaxValue.ToUnixTimeMilliseconds()
-            && Guid.TryParseExact(id, "N", out Guid bake)
-            ? (DateTimeOffset.FromUnixTimeMilliseconds(startedMs), bake)
-            : throw ProblemException.InvalidField("cursor", "That page of the log is not known: begin at the first.");
     }
 }

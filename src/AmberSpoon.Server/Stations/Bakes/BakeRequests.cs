@@ -36,6 +36,11 @@ public sealed record EventsRequest(IReadOnlyList<EventRequest?>? Events = null);
 /// <param name="Look">Of look: what the lot was like: chicken pale, browned or dark, a vegetable hard, tender or soft.</param>
 /// <param name="Shelf">Of did with shelf: where the tray stands now.</param>
 /// <param name="Vessel">Of did with shelf: which tray, from 0; left out for the first.</param>
+/// <param name="Of">Of rated: what is judged.</param>
+/// <param name="Rating">Of rated: how it was.</param>
+/// <param name="Mass">Of weighed: what the lot weighs after baking.</param>
+/// <param name="Millilitres">Of stock: how much was kept, ml.</param>
+/// <param name="Counts">Of counted: whether the oven is learnt from this bake.</param>
 public sealed record EventRequest(
     Guid? CommandId = null,
     string? Kind = null,
@@ -57,4 +62,9 @@ public sealed record EventRequest(
     IReadOnlyList<int>? Pieces = null,
     Look? Look = null,
     OvenShelf? Shelf = null,
-    int? Vessel = null);
+    int? Vessel = null,
+    RatingOf? Of = null,
+    Rating? Rating = null,
+    MassRequest? Mass = null,
+    int? Millilitres = null,
+    bool? Counts = null);

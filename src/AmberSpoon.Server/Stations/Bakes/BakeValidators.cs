@@ -41,6 +41,8 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
 {
     public const int LongestNote = 500;
 
+    public const int MostStockMl = 5000;
+
     /// <summary>What is put off by more is another plan, min.</summary>
     public const int MostLaterMinutes = 60;
 
@@ -70,7 +72,15 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
             context, setting, "setting.value", "oven", TrayPlanLimits.LowestOvenC, TrayPlanLimits.HighestOvenC)));
         When(told => told!.Kind == "answer", () => RuleFor(told => told!.Answer).Must(Check.IsChosen)
             .OverridePropertyName("answer").WithMessage("Choose an answer."));
-        When(told => told!.Kind == "note", () => RuleFor(told => told!.Text)
+        When(told => told!.Kind == "rated", () => RuleFor(told => told!).Must(told => Check.IsChosen(told.Of) && Check.IsChosen(told.Rating))
+            .OverridePropertyName("rating").WithMessage("Say what was how: meat, outside, a vegetable or the time; below, right or beyond."));
+        When(told => told!.Kind == "weighed", () => RuleFor(told => told!.Mass).Must(mass => mass is { Value: { } value } && double.IsFinite(value) && Check.IsChosen(mass.Unit))
+            .OverridePropertyName("mass.value").WithMessage("Write what it weighs, such as 640 g."));
+        When(told => told!.Kind == "stock", () => RuleFor(told => told!.Millilitres).InclusiveBetween(0, MostStockMl).NotNull()
+            .OverridePropertyName("millilitres").WithMessage($"0 to {MostStockMl} ml can be kept."));
+        When(told => told!.Kind == "counted", () => RuleFor(told => told!.Counts).NotNull()
+            .OverridePropertyName("counts").WithMessage("Say whether the oven is to be learnt from this bake."));
+        When(told => told!.Kind is "note" or "tasted" or "nextTime", () => RuleFor(told => told!.Text)
             .NotEmpty().WithMessage("Write what you saw.")
             .Must(text => (text?.Trim().Length ?? 0) <= LongestNote).WithMessage($"Keep the note under {LongestNote} letters.")
             .OverridePropertyName("text"));

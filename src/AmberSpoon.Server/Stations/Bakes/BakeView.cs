@@ -41,6 +41,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Baked">The plan with everything in its real place in time; only where one bake is asked for.</param>
 /// <param name="LastDone">Of a live bake: what was done last, to be taken back.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
+/// <param name="Table">What was said of it at table and after, and how it went; only where one bake is asked for.</param>
 public sealed record BakeView(
     Guid Id,
     int? TrayId,
@@ -66,7 +67,8 @@ public sealed record BakeView(
     IReadOnlyList<EventView>? Events = null,
     TrayPlan? Baked = null,
     EventView? LastDone = null,
-    DateTimeOffset? Now = null);
+    DateTimeOffset? Now = null,
+    TableView? Table = null);
 
 /// <param name="Kind">What kind of act.</param>
 /// <param name="Title">In two to four words, readable across the kitchen.</param>

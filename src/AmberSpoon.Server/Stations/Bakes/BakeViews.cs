@@ -5,9 +5,11 @@ using AmberSpoon.Core.Doneness.Judging;
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
 
@@ -33,11 +35,47 @@ internal static class BakeViews
         bake.Verdict is { } said ? new(said, null, [], null) : null);
 
     /// <summary>All that was told, in words.</summary>
-    public static IReadOnlyList<EventView> Told(BakeRow bake, IReadOnlyList<BakeEvent> events, BakeEstimate estimate)
+    public static IReadOnlyList<EventView> Told(BakeRow bake, IReadOnlyList<BakeEvent> events, BakeEstimate estimate, KitchenUnits units)
     {
-        var words = new EventWords(bake.Plan, estimate.Names);
+        var words = new EventWords(bake.Plan, estimate.Names, units);
         return [.. events.Select(words.Of)];
     }
+
+    /// <summary>What was said of it at table and after, with what is asked.</summary>
+    public static TableView Table(BakeState state, BakeFacts? facts)
+    {
+        TrayPlan plan = state.Plan;
+        (RatingOf Of, VegetableLot? Lot)[] asked =
+        [
+            (RatingOf.Meat, null),
+            (RatingOf.Outside, null),
+            .. plan.Vegetables.Where(lot => state.Find(lot.LotId) is { IsLeftOut: false }).Select(lot => (RatingOf.Vegetable, (VegetableLot?)lot)),
+            (RatingOf.Timing, null),
+        ];
+        return new(
+            state.Table.EatenAt,
+            [
+                .. asked.Select(subject => new RatingView(
+                    subject.Of,
+                    subject.Lot?.Id,
+                    Core.Doneness.Phrases.Capital(subject.Lot is { } lot ? VegetableTable.For(lot.Kind).Name : RatingWords.Subject(subject.Of)),
+                    state.Table.Ratings.FirstOrDefault(rated => rated.Of == subject.Of && rated.Lot == subject.Lot?.LotId)?.Value,
+                    [.. Enum.GetValues<Rating>().Select(value => new RatingChoice(value, RatingWords.Of(subject.Of, value)))])),
+            ],
+            state.Table.Tasting,
+            state.Table.NextTime,
+            [.. state.Table.Weights.Select(weighed => new WeightView(weighed.Lot.Value, weighed.Mass, state.Table.LeftShare(weighed.Lot, RawG(plan, weighed.Lot))))],
+            state.Table.StockMl,
+            [.. state.Table.Photos.Select(photo => new PhotoView(photo.Photo, photo.Seq))],
+            state.Table.Counts,
+            facts?.PlannedMinutes,
+            facts?.RealMinutes,
+            facts?.PastBest,
+            facts?.DinnerLateMinutes);
+    }
+
+    private static double RawG(TrayPlan plan, LotId lot) =>
+        plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot)?.MassesG().Sum() ?? plan.Vegetables.First(vegetable => vegetable.LotId == lot).Amount.Grams();
 
     /// <param name="bake">The bake.</param>
     /// <param name="estimate">What follows from its events.</param>
@@ -64,7 +102,7 @@ internal static class BakeViews
             CautiousAt = state.IsLive && estimate.CautiousMinutes() is { } minutes ? state.Clock.Wall(60 * minutes) : null,
             Vessels = [.. estimate.Layout.Vessels.Select(vessel => new VesselSize(vessel.WidthMm, vessel.DepthMm))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
-            LastDone = state is { IsLive: true, LastDone: { } done } ? new EventWords(bake.Plan, names).Of(done) : null,
+            LastDone = state is { IsLive: true, LastDone: { } done } ? new EventWords(bake.Plan, names, KitchenUnits.Usual).Of(done) : null,
             Now = now,
         };
     }

@@ -33,11 +33,24 @@ internal sealed class EventReader
         ["answer"] = (reader, request, at, _) => reader.AnswerOf(request, at),
         ["note"] = (_, request, _, _) => new Noted(request.Text!.Trim()),
         ["finished"] = (_, _, _, _) => new Finished(),
+        ["eaten"] = (_, _, _, _) => new Eaten(),
+        ["rated"] = (reader, request, at, _) => reader.RatingOf(request, at),
+        ["tasted"] = (reader, request, at, _) => new Tasted(reader.TextOf(request, at)),
+        ["nextTime"] = (reader, request, at, _) => new ForNextTime(reader.TextOf(request, at)),
+        ["weighed"] = (reader, request, at, _) => reader.WeightOf(request, at),
+        ["stock"] = (_, request, _, _) => new StockKept(request.Millilitres!.Value),
+        ["counted"] = (_, request, _, _) => new Counted(request.Counts!.Value),
         ["corrected"] = (reader, request, at, _) => new Corrected(reader.CorrectedOf(request, at)),
     };
 
     /// <summary>Events that may be told; started and said are the kitchen's own.</summary>
     public static IReadOnlyCollection<string> Kinds => Readers.Keys;
+
+    /// <summary>What may still be told of a bake that is finished.</summary>
+    private static readonly HashSet<string> AfterItsEnd = new(["eaten", "rated", "tasted", "nextTime", "weighed", "stock", "counted", "note", "corrected"], StringComparer.Ordinal);
+
+    /// <summary>A bake is not a diary.</summary>
+    private const int MostSaid = 40;
 
     /// <summary>A device's clock may be this much ahead of the kitchen's.</summary>
     private static readonly TimeSpan Ahead = TimeSpan.FromMinutes(2);
@@ -98,7 +111,7 @@ internal sealed class EventReader
             return;
         }
 
-        if (!State.IsLive)
+        if (!State.IsLive && !AfterItsEnd.Contains(request.Kind!))
         {
             throw ProblemException.Conflict(at, "That bake is finished; it stands in the log.");
         }
@@ -327,12 +340,49 @@ internal sealed class EventReader
         return new(reading, request.Answer!.Value);
     }
 
+    private Rated RatingOf(EventRequest request, string at)
+    {
+        RatingOf of = request.Of!.Value;
+        if (of != Core.Bakes.Events.RatingOf.Vegetable)
+        {
+            return new(of, request.Rating!.Value);
+        }
+
+        LotState lot = LotOf(request, at);
+        return State.Plan.Vegetables.Any(vegetable => vegetable.LotId == lot.Lot)
+            ? new(of, request.Rating!.Value, lot.Lot)
+            : throw Invalid($"{at}.lot", "That is no vegetable.");
+    }
+
+    private string TextOf(EventRequest request, string at) => State.Table.Tasting.Count + State.Table.NextTime.Count < MostSaid
+        ? request.Text!.Trim()
+        : throw ProblemException.Conflict($"{at}.text", "That is more than one bake can keep. Take an older note back first.");
+
+    private Weighed WeightOf(EventRequest request, string at)
+    {
+        LotState lot = LotOf(request, at);
+        EnteredMass mass = request.Mass!.ToEntered();
+        double rawG = State.Plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot.Lot)?.MassesG().Sum()
+            ?? State.Plan.Vegetables.First(vegetable => vegetable.LotId == lot.Lot).Amount.Grams();
+        return mass.Grams() > 0 && mass.Grams() <= HeavierThanRaw * rawG
+            ? new(lot.Lot, mass)
+            : throw Invalid($"{at}.mass.value", "Baked food weighs less than it did raw, a coat or a sauce aside: weigh it again.");
+    }
+
+    /// <summary>With a coat and a sauce on it.</summary>
+    private const double HeavierThanRaw = 1.3;
+
     private int CorrectedOf(EventRequest request, string at)
     {
         BakeEvent? meant = _told.FirstOrDefault(told => told.Seq == request.Event);
         if (meant is null || meant.What is Started or Corrected or Said)
         {
             throw Invalid($"{at}.event", "There is nothing there that could be taken back.");
+        }
+
+        if (!State.IsLive && !Afterwards.IsOf(meant.What) && meant.What is not (Noted or Measured or Looked or Answered))
+        {
+            throw ProblemException.Conflict($"{at}.event", "Where the food was stands as it was told once a bake is finished: what was measured, seen or said can be taken back.");
         }
 
         return _told.Any(told => told.What is Corrected before && before.Event == meant.Seq)

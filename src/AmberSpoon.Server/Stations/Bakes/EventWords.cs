@@ -2,11 +2,12 @@ using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Server.Stations.Bakes;
 
 /// <summary>Says what happened, for the log.</summary>
-internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, string> names)
+internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, string> names, KitchenUnits units)
 {
     private readonly ActWords _acts = new(plan, names);
     private readonly IReadOnlyList<PlannedStep> _steps = plan.HandSteps();
@@ -38,6 +39,15 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Looked looked => $"The {_acts.LotName(looked.Lot)}: {LookName(looked.Look)}.",
         Noted noted => noted.Text,
         Finished => "Finished.",
+        Eaten => "Eaten.",
+        Rated rated => Phrases.Capital($"{(rated.Lot is { } lot ? $"the {_acts.LotName(lot)}" : RatingWords.Subject(rated.Of))}: {RatingWords.Of(rated.Of, rated.Value)}."),
+        Tasted tasted => tasted.Text,
+        ForNextTime next => next.Text,
+        Weighed weighed => $"The {_acts.LotName(weighed.Lot)} weighed {units.SayMass(weighed.Mass.Grams())}.",
+        StockKept stock => $"{units.SayVolume(stock.Millilitres)} of juices kept.",
+        Pictured => "A photo.",
+        Counted { Counts: true } => "Counts for what is learnt again.",
+        Counted => "Left out of what is learnt.",
         Corrected corrected => $"Event {corrected.Event} was taken back.",
         Said said => said.Reason,
         _ => string.Empty,
@@ -64,5 +74,5 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         _ => "the tip was not in the middle",
     };
 
-    private static string Sign(Core.Units.TemperatureUnit unit) => unit == Core.Units.TemperatureUnit.Celsius ? "°C" : "°F";
+    private static string Sign(TemperatureUnit unit) => unit == TemperatureUnit.Celsius ? "°C" : "°F";
 }

@@ -1,3 +1,4 @@
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Store.Rows;
 using Microsoft.Extensions.Caching.Memory;
@@ -19,7 +20,7 @@ internal sealed class TrayAnswers : IDisposable
     /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
     public TrayComputed Of(TrayRow row)
     {
-        (int Id, int Version) key = (row.Id, row.Version);
+        Key key = KeyOf(row);
         Lazy<TrayComputed> found;
         lock (_finding)
         {
@@ -47,7 +48,7 @@ internal sealed class TrayAnswers : IDisposable
     public void Keep(TrayRow row, TrayComputed computed)
     {
         MakeRoom();
-        _kept.Set((row.Id, row.Version), new Lazy<TrayComputed>(computed), new MemoryCacheEntryOptions { Size = 1 });
+        _kept.Set(KeyOf(row), new Lazy<TrayComputed>(computed), new MemoryCacheEntryOptions { Size = 1 });
     }
 
     /// <summary>
@@ -64,7 +65,16 @@ internal sealed class TrayAnswers : IDisposable
 
     /// <summary>The plan of an earlier version, where it is still known.</summary>
     public TrayPlan? PlanOf(int id, int version) =>
-        _kept.TryGetValue((id, version), out Lazy<TrayComputed>? found) && found is { IsValueCreated: true } ? found.Value.Plan : null;
+        _kept.Keys.OfType<Key>().Where(key => key.Id == id && key.Version == version)
+            .Select(key => _kept.TryGetValue(key, out Lazy<TrayComputed>? found) && found is { IsValueCreated: true } ? found.Value.Plan : null)
+            .FirstOrDefault(plan => plan is not null);
+
+    private static Key KeyOf(TrayRow row) => new(row.Id, row.Version, Known.KeyOf(row.Plan));
+
+    /// <param name="Id">Which tray.</param>
+    /// <param name="Version">Which of its versions.</param>
+    /// <param name="Known">What was learnt by then: the same version may be answered anew by what a bake has taught since.</param>
+    private readonly record struct Key(int Id, int Version, string Known);
 
     public void Dispose() => _kept.Dispose();
 }

@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Tending;
@@ -21,7 +22,7 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// to all open pages. Questions change nothing.
 /// </summary>
 internal sealed class TrayDesk(
-    TrayShelf shelf, HouseholdShelf households, MixBook mixes, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
+    TrayShelf shelf, Knowledge knowledge, HouseholdShelf households, MixBook mixes, CommandBook commands, Turns turns, TrayPlanner planner, TrayAnswers answers, AnswerCheck check, IValidator<TrayPlanRequest> validator, KitchenNews news)
 {
     /// <summary>Taken to make the first tray, so that two pages that open an empty kitchen share one.</summary>
     private const string FirstTray = "first tray";
@@ -55,10 +56,10 @@ internal sealed class TrayDesk(
         return await Change(
             id,
             head,
-            _ =>
+            row =>
             {
                 validator.Require(request);
-                return named(request.ToPlan());
+                return named(request.ToPlan()) with { Repeats = row.Plan.Repeats };
             },
             cancel);
     }
@@ -97,6 +98,16 @@ internal sealed class TrayDesk(
         return await Made(plan with { Name = name, EatAt = null }, head, cancel);
     }
 
+    /// <summary>A bake of the log on a tray of its own, for dinner at another time: what follows is computed by what is known today.</summary>
+    public async Task<TrayView> Again(Guid bake, TrayPlan baked, CommandHead head, CancellationToken cancel)
+    {
+        Household household = await Kitchen(cancel);
+
+        // The oven as the kitchen has it now: a known offset may have been found since.
+        HouseOven? oven = baked.Oven is { } then ? household.Ovens.FirstOrDefault(own => own.Name == then.Name) ?? then : null;
+        return await Made(await knowledge.On(baked with { EatAt = null, Oven = oven, Repeats = bake }, cancel), head, cancel);
+    }
+
     public Task<TrayView> Open(int id, CommandHead head, CancellationToken cancel) => Step(id, head, row => shelf.Open(row, cancel), cancel);
 
     /// <returns>The tray that is worked on afterwards.</returns>
@@ -122,10 +133,10 @@ internal sealed class TrayDesk(
         row.Id, row.Plan.Name, row.Plan.Count, [.. row.Plan.Chicken.Select(lot => lot.Cut)], [.. row.Plan.Vegetables.Select(lot => lot.Kind)], row.SavedAt, row.ArchivedAt is not null))]);
 
     /// <exception cref="ProblemException">400 with the field, or where this oven never gets there.</exception>
-    public ForecastView Forecast(TrayPlanRequest request, CancellationToken cancel)
+    public async Task<ForecastView> Forecast(TrayPlanRequest request, CancellationToken cancel)
     {
         validator.Require(request);
-        TrayPlan plan = request.ToPlan();
+        TrayPlan plan = await knowledge.On(request.ToPlan(), cancel);
         return plan.IsEmpty
             ? throw ProblemException.InvalidField("chicken", "Put something on the tray first.")
             : check.Require(Asker.WhileWaiting(() => ForecastView.Of(TrayPlanner.Forecast(plan)), cancel), "chicken");
@@ -172,7 +183,7 @@ internal sealed class TrayDesk(
         if (await commands.Done(head.CommandId, cancel) is null)
         {
             RequireSeen(head, row);
-            TrayPlan wanted = Asker.WhileWaiting(() => change(row), cancel);
+            TrayPlan wanted = await knowledge.On(Asker.WhileWaiting(() => change(row), cancel), cancel);
             TrayComputed? computed = Asker.WhileWaiting(() => planner.Answer(wanted, household.Units()), cancel);
             TrayPlan plan = computed?.Plan ?? (wanted with { Spots = [] });
             check.Require(computed, "chicken");

@@ -1,0 +1,84 @@
+using System.Globalization;
+using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Doneness;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
+using AmberSpoon.Core.Units;
+
+namespace AmberSpoon.Server.Stations.Log;
+
+/// <summary>What was learnt, in sentences a cook can check.</summary>
+internal static class LearntWords
+{
+    /// <summary>A wish or an oven this close to the usual is the usual.</summary>
+    private const double HardlyC = 1.5;
+    private const double HardlyShare = 0.06;
+
+    /// <summary>"Your oven runs about 9 °C cool (±4 °C), from 6 bakes."</summary>
+    public static string OfOven(string name, OvenBelief belief, KitchenUnits units)
+    {
+        string whose = name.Length == 0 || string.Equals(name, HouseOven.Usual.Name, StringComparison.OrdinalIgnoreCase) ? "Your oven" : $"“{name}”";
+        string how = Math.Abs(belief.OffsetC) < HardlyC
+            ? $"runs as its dial says (±{units.SayDifference(belief.OffsetWithinC)})"
+            : $"runs about {units.SayDifference(Math.Abs(belief.OffsetC))} {(belief.OffsetC < 0 ? "cool" : "hot")} (±{units.SayDifference(belief.OffsetWithinC)})";
+        string heat = Math.Abs(belief.ExchangeFactor - 1) < HardlyShare
+            ? string.Empty
+            : string.Create(CultureInfo.InvariantCulture, $" and gives off its heat {100 * Math.Abs(belief.ExchangeFactor - 1):0} % {(belief.ExchangeFactor < 1 ? "worse" : "better")} than an ordinary one");
+        return $"{whose} {how}{heat}, from {Bakes(belief.Bakes)}.";
+    }
+
+    /// <summary>"Potatoes: this house wants them a good deal softer than usual, by 3 dinners."</summary>
+    public static string? OfWish(Vegetable vegetable, TenderWish wish) => Math.Abs(wish.Share - 1) < HardlyShare
+        ? null
+        : string.Create(CultureInfo.InvariantCulture, $"{Phrases.Capital(VegetableTable.For(vegetable).Name)}: {(wish.Share > 1 ? "softer" : "firmer")} than usual, {100 * Math.Abs(wish.Share - 1):0} % {(wish.Share > 1 ? "more" : "less")} of their time at the boil, by {Dinners(wish.Said)}.");
+
+    /// <summary>How a bake went against what was foretold, in a few words.</summary>
+    public static string Went(BakeFacts facts, Func<int, string> nameOf)
+    {
+        string foretold = facts is { RealMinutes: { } real, PlannedMinutes: { } planned }
+            ? Math.Abs(real - planned) < 1 ? "done to the minute" : string.Create(CultureInfo.InvariantCulture, $"done {Math.Abs(real - planned):0} min {(real > planned ? "later" : "sooner")} than foretold")
+            : "not measured";
+        return facts.PastBest is { } past
+            ? string.Create(CultureInfo.InvariantCulture, $"{foretold}; {nameOf(past.Lot)} past their best by {past.Minutes:0} min")
+            : foretold;
+    }
+
+    public static string Bakes(int count) => count == 1 ? "1 bake" : string.Create(CultureInfo.InvariantCulture, $"{count} bakes");
+
+    private static string Dinners(int count) => count == 1 ? "1 dinner" : string.Create(CultureInfo.InvariantCulture, $"{count} dinners");
+
+    /// <summary>What this household liked, by its ratings of meat.</summary>
+    /// <param name="bakes">Cut and how the meat was.</param>
+    public static IEnumerable<string> Likes(IEnumerable<(Cut Cut, Rating Meat)> bakes) => bakes
+        .GroupBy(bake => bake.Cut)
+        .Where(cut => cut.Count() >= LeastToSay)
+        .Select(cut => (Cut: cut.Key, Right: cut.Count(bake => bake.Meat == Rating.Right), Dry: cut.Count(bake => bake.Meat == Rating.Beyond), Of: cut.Count()))
+        .OrderByDescending(cut => (double)cut.Right / cut.Of).ThenByDescending(cut => cut.Of)
+        .Select(cut => string.Create(CultureInfo.InvariantCulture, $"{Phrases.Capital(CutTable.For(cut.Cut).Name)}: juicy {cut.Right} of {cut.Of} times{(cut.Dry > 0 ? $", dry {cut.Dry}" : string.Empty)}."));
+
+    private const int LeastToSay = 2;
+
+    /// <summary>Whether the later half was foretold better than the earlier.</summary>
+    /// <param name="missedMinutes">How far each finish lay off, min, the earliest first.</param>
+    public static string? Trend(IReadOnlyList<double> missedMinutes)
+    {
+        if (missedMinutes.Count < 2 * LeastHalf)
+        {
+            return null;
+        }
+
+        int half = missedMinutes.Count / 2;
+        double before = Median(missedMinutes.Take(half));
+        double after = Median(missedMinutes.Skip(half));
+        return string.Create(CultureInfo.InvariantCulture, $"The finish was foretold to within {after:0.0} min in the later half of your bakes, {before:0.0} in the earlier (half of them each).");
+    }
+
+    private const int LeastHalf = 3;
+
+    private static double Median(IEnumerable<double> values)
+    {
+        double[] sorted = [.. values.Order()];
+        return (sorted[(sorted.Length - 1) / 2] + sorted[sorted.Length / 2]) / 2;
+    }
+}

@@ -1,0 +1,37 @@
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
+using AmberSpoon.Core.Trays;
+
+namespace AmberSpoon.Store;
+
+/// <summary>What the log has taught by now; asked for with every plan, so it is kept until the log changes.</summary>
+public sealed class Knowledge(LogShelf log, HouseholdShelf households, KnowledgeKept kept)
+{
+    /// <summary>A plan with what is known of its oven, and of what this household calls tender.</summary>
+    public async Task<TrayPlan> On(TrayPlan plan, CancellationToken cancel) => (await Of(plan.Oven, cancel)).On(plan);
+
+    /// <param name="oven">Which oven; null for an ordinary one, of which nothing is learnt.</param>
+    /// <param name="cancel">Ends the query.</param>
+    public async Task<Known> Of(HouseOven? oven, CancellationToken cancel)
+    {
+        (string, double) key = (oven?.Name ?? string.Empty, oven?.KnownOffsetC ?? 0);
+        int version = kept.Version;
+        if (kept.Find(key) is { } known)
+        {
+            return known;
+        }
+
+        OvenBelief? belief = oven is null ? null : (await Learning(oven, cancel)).Belief;
+        IReadOnlyList<Rows.LoggedRow> last = await log.Last(LogShelf.MostLearntFrom, cancel);
+        known = new(belief is { Bakes: > 0 } ? belief : null, HouseholdWishes.Of(last.Where(row => row.Counts).Select(row => row.Facts)));
+        kept.Keep(key, known, version);
+        return known;
+    }
+
+    /// <summary>All that was learnt of one oven, bake by bake.</summary>
+    public async Task<OvenLearning> Learning(HouseOven oven, CancellationToken cancel)
+    {
+        DateTimeOffset? since = (await households.Stored(cancel)).Household.Ovens.FirstOrDefault(own => own.Name == oven.Name)?.LearntSince;
+        return OvenLearning.Of([.. (await log.OfOven(oven.Name, since, cancel)).Select(bake => bake.Facts.Evidence)], oven.KnownOffsetC);
+    }
+}
