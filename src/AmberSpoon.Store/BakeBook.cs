@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Store.Rows;
@@ -134,11 +135,15 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
     }
 
     /// <summary>A finished bake with all its events at once, as the demonstration and an import bring them.</summary>
-    public async Task Add(BakeRow bake, IReadOnlyList<BakeEvent> events, CancellationToken cancel)
+    /// <param name="bake">The bake.</param>
+    /// <param name="events">All of its events.</param>
+    /// <param name="cancel">Ends it before anything is stored.</param>
+    /// <param name="found">What follows from it, where that is known already.</param>
+    public async Task Add(BakeRow bake, IReadOnlyList<BakeEvent> events, CancellationToken cancel, BakeFacts? found = null)
     {
         db.Bakes.Add(bake);
         db.Events.AddRange(events.Select(told => RowOf(bake.Id, told)));
-        await log.Remember(bake, events, cancel);
+        await log.Remember(bake, events, cancel, found);
         await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);
         kept.Forget();
     }

@@ -16,7 +16,8 @@ public sealed class LogShelf(KitchenDb db)
     /// <param name="bake">A finished bake.</param>
     /// <param name="events">All that was told.</param>
     /// <param name="cancel">Ends it before anything is stored.</param>
-    public async Task Remember(BakeRow bake, IReadOnlyList<BakeEvent> events, CancellationToken cancel)
+    /// <param name="found">What follows from it, where that is known already.</param>
+    public async Task Remember(BakeRow bake, IReadOnlyList<BakeEvent> events, CancellationToken cancel, BakeFacts? found = null)
     {
         BakeState state = BakeState.Fold(bake.Plan, events);
         LoggedRow? known = await db.Logged.SingleOrDefaultAsync(row => row.BakeId == bake.Id, cancel);
@@ -26,7 +27,7 @@ public sealed class LogShelf(KitchenDb db)
             return;
         }
 
-        BakeFacts facts = BakeFacts.Of(state, bake.Forecast);
+        BakeFacts facts = found ?? BakeFacts.Of(state, bake.Forecast);
         if (known is null)
         {
             known = new() { BakeId = bake.Id, StartedAt = bake.StartedAt, Oven = string.Empty, Words = string.Empty, Facts = facts };

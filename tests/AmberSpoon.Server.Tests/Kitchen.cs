@@ -249,6 +249,7 @@ internal sealed class Kitchen : IAsyncDisposable
     private WebApplicationFactory<Program> Open() => new WebApplicationFactory<Program>().WithWebHostBuilder(host => host
         .UseSetting("Kitchen:Data", _folder)
         .UseSetting("Kitchen:Demo", Demo.ToString())
+        .UseSetting("Kitchen:DemoEvenings", "3")
         .UseSetting("Serilog:MinimumLevel:Default", "Fatal")
         .UseSetting("Serilog:MinimumLevel:Override:Microsoft", "Fatal")
         .ConfigureTestServices(services => services

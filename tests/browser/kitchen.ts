@@ -65,6 +65,7 @@ export class KitchenServer {
       `--urls=${this.address}`,
       `--Kitchen:Data=${this.data}`,
       `--Kitchen:Demo=${this.demo}`,
+      '--Kitchen:DemoEvenings=3',
       `--Kitchen:ClockStartsAt=${new Date(this.clockMs).toISOString()}`,
       `--Kitchen:ClockPace=${this.pace}`,
     ];

@@ -34,6 +34,32 @@ public sealed record OvenBelief(int Bakes, IReadOnlyList<double> Mean, IReadOnly
     [JsonIgnore]
     public double OffsetWithinC => TenthZ * OffsetSdC * Math.Sqrt(Spread[0]);
 
+    /// <summary>
+    /// How much a bake feels each doubt, as a share of what it feels of the first: hotter air, better exchange and less drying do the same
+    /// to a middle, and readings hardly tell them apart (by the engine, on 24 trays of many cuts at 190 to 215 °C: 1.1 to 1.45 and −0.3 to −0.65).
+    /// </summary>
+    private static readonly double[] Felt = [1, 1.27, -0.43];
+
+    /// <summary>It bakes as an ordinary oven would whose air is so much hotter than the dial says, °C: what readings tell well.</summary>
+    [JsonIgnore]
+    public double ActsHotterByC => OffsetSdC * Felt.Zip(Mean, (felt, mean) => felt * mean).Sum();
+
+    /// <summary>Four in five lie this close to <see cref="ActsHotterByC"/>, °C.</summary>
+    [JsonIgnore]
+    public double ActsWithinC
+    {
+        get
+        {
+            double variance = 0;
+            for (int i = 0; i < Doubts * Doubts; i++)
+            {
+                variance += Felt[i / Doubts] * Felt[i % Doubts] * Spread[i];
+            }
+
+            return TenthZ * OffsetSdC * Math.Sqrt(variance);
+        }
+    }
+
     /// <summary>How well it gives off heat, as a share of an ordinary oven.</summary>
     [JsonIgnore]
     public double ExchangeFactor => Math.Exp(ExchangeSd * Mean[1]);

@@ -31,8 +31,16 @@ public sealed record BakeFacts(
     /// <param name="planned">What was forecast when it began.</param>
     public static BakeFacts Of(BakeState state, TrayForecast planned)
     {
-        double endS = Math.Clamp(Math.Max(state.FinishedS ?? 0, state.JudgedS), 60, TrayForecaster.LongestBakeS);
-        var estimate = new BakeEstimate(TrayCourses.Of(state, planned, endS, KitchenPrior.Usual), endS);
+        double endS = EndS(state);
+        return Of(state, planned, new(TrayCourses.Of(state, planned, endS, KitchenPrior.Usual), endS));
+    }
+
+    /// <param name="state">A finished bake.</param>
+    /// <param name="planned">What was forecast when it began.</param>
+    /// <param name="estimate">What follows from it at its end.</param>
+    public static BakeFacts Of(BakeState state, TrayForecast planned, BakeEstimate estimate)
+    {
+        double endS = EndS(state);
         bool isKnown = state.Readings.Count > 0;
         LotId lead = new(planned.Lead);
         return new BakeFacts(
@@ -54,6 +62,9 @@ public sealed record BakeFacts(
         Ratings = state.Table.Ratings,
         NextTime = [.. state.Table.NextTime.Select(said => said.Text)],
     };
+
+    /// <summary>When all that counts was told, s in the bake's time.</summary>
+    public static double EndS(BakeState state) => Math.Clamp(Math.Max(state.FinishedS ?? 0, state.JudgedS), 60, TrayForecaster.LongestBakeS);
 
     private static double? LateOf(BakeState state) =>
         state.Table.EatenAt is { } eaten && state.Plan.EatAt is { } wanted ? Math.Round((eaten - wanted).TotalMinutes, 1) : null;

@@ -1,61 +1,85 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
-using AmberSpoon.Core.Doneness.Judging;
 using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
 
 namespace AmberSpoon.Server.Demo;
 
-/// <summary>An evening of the invented household, predicted and judged by the code that serves a real cook.</summary>
+/// <summary>
+/// An evening of the invented household: planned by what its log had taught by then, baked by the engine in an oven that the app does not
+/// know, measured as a cook measures, and judged by the code that serves a real cook.
+/// </summary>
 /// <param name="StartedAt">When the tray went in.</param>
 /// <param name="Plan">The tray.</param>
 /// <param name="Note">What was seen at the end, or null.</param>
-/// <param name="Readings">What was measured, in order of time.</param>
-internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, string? Note, IReadOnlyList<DemoReading> Readings)
+/// <param name="NextTime">What to do otherwise, or null.</param>
+/// <param name="Seed">Draws what differs from evening to evening.</param>
+internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, string? Note, string? NextTime, int Seed)
 {
-    /// <summary>The tray leaves the oven at the last readings and is eaten after its rest.</summary>
-    public Task WriteInto(BakeBook book, CancellationToken cancel)
-    {
-        DateTimeOffset start = BookTime(StartedAt);
-        TrayForecast forecast = TrayForecaster.Forecast(Plan);
-        List<BakeEvent> events = [];
-        Add(start, new Started());
-        TrayCourses courses = TrayCourses.Of(BakeState.Fold(Plan, events), forecast, 0, KitchenPrior.Usual);
-        foreach (IGrouping<int, DemoReading> check in Readings.GroupBy(reading => reading.Minute))
-        {
-            DateTimeOffset at = start.AddMinutes(check.Key);
-            foreach (DemoReading reading in check)
-            {
-                var lot = new LotId(reading.Lot);
-                int slowest = courses.Lots[lot].Curves.Slowest;
-                int piece = reading.IsSlowest ? slowest : slowest == 1 ? 2 : 1;
-                Add(at, new Measured(new PieceRef(lot, piece), new(reading.Celsius, TemperatureUnit.Celsius)));
-            }
+    /// <summary>What nobody in the house knows: its oven is so much colder than its dial says, °C.</summary>
+    public const double HiddenOffsetC = -11;
 
-            BakeState state = BakeState.Fold(Plan, events);
-            TrayVerdict verdict = new BakeEstimate(TrayCourses.Of(state, forecast, 60 * check.Key, KitchenPrior.Usual), 60 * check.Key).Verdict!;
-            Add(at, new Said(verdict.Kind, verdict.Reason, verdict.NextCheckInMinutes is { } minutes ? at.AddMinutes(minutes) : null));
+    /// <summary>Air of that oven; and how far pieces and tips differ from what was said.</summary>
+    private const double HiddenExchange = 0.97;
+    private const double SizeSd = 0.03;
+    private const double TipSdC = 1;
+
+    /// <summary>Looked at first a little before it is foretold, then every few minutes.</summary>
+    private const int BeforeMinutes = 4;
+    private const int AgainMinutes = 6;
+    private const int MostChecks = 5;
+
+    /// <summary>Into the book; what it says of the oven.</summary>
+    /// <param name="book">The household's book.</param>
+    /// <param name="known">What the log had taught by then.</param>
+    /// <param name="cancel">Ends it.</param>
+    public async Task<OvenEvidence> WriteInto(BakeBook book, Known known, CancellationToken cancel)
+    {
+        DateTimeOffset start = BakeBook.WholeMilliseconds(StartedAt);
+        TrayPlan plan = known.On(Plan);
+        TrayForecast forecast = TrayForecaster.Forecast(plan);
+        List<BakeEvent> events = [];
+        Tell(start, new Started());
+        int outMinutes = Measured(plan, forecast, (minute, what) => Tell(start.AddMinutes(minute), what));
+        DateTimeOffset outAt = start.AddMinutes(outMinutes);
+        foreach (PlannedStep step in plan.HandSteps().Where(step => step.AtMinutes < outMinutes))
+        {
+            int act = plan.HandSteps().Index().First(other => ReferenceEquals(other.Item, step)).Index;
+            events.Insert(events.FindIndex(told => told.At > start.AddMinutes(step.AtMinutes)) is var at && at < 0 ? events.Count : at, new(0, Guid.CreateVersion7(start), start.AddMinutes(step.AtMinutes), new ActDone(act)));
         }
 
-        DateTimeOffset outAt = start.AddMinutes(Readings[^1].Minute);
         if (Note is not null)
         {
-            Add(outAt, new Noted(Note));
+            Tell(outAt, new Noted(Note));
         }
 
-        Add(outAt, new Resting());
-        Add(outAt.AddMinutes(Plan.RestMinutes), new Finished());
-        BakeState end = BakeState.Fold(Plan, events);
-        return book.Add(
+        Tell(outAt, new Resting());
+        DateTimeOffset eatenAt = outAt.AddMinutes(plan.RestMinutes);
+        Tell(eatenAt, new Finished());
+        events = [.. events.Select((told, i) => told with { Seq = i + 1 })];
+        BakeState end = BakeState.Fold(plan, events);
+        var estimate = new BakeEstimate(TrayCourses.Of(end, forecast, BakeFacts.EndS(end), KitchenPrior.Usual), BakeFacts.EndS(end));
+        if (estimate.Verdict is { } verdict)
+        {
+            events.Add(new(events.Count + 1, Guid.CreateVersion7(eatenAt), outAt, new Said(verdict.Kind, verdict.Reason, null)));
+        }
+
+        Table(plan, forecast, estimate, outMinutes, eatenAt, what => events.Add(new(events.Count + 1, Guid.CreateVersion7(eatenAt), eatenAt, what)));
+        end = BakeState.Fold(plan, events);
+        BakeFacts facts = BakeFacts.Of(end, forecast, estimate);
+        await book.Add(
             new BakeRow
             {
                 Id = Guid.CreateVersion7(start),
-                Plan = Plan,
+                Plan = plan,
                 Forecast = forecast,
                 StartedAt = start,
                 FinishedAt = end.Clock.Wall(end.FinishedS!.Value),
@@ -63,16 +87,66 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
                 LastSeq = end.Seq,
             },
             events,
-            cancel);
+            cancel,
+            facts);
+        return facts.Evidence;
 
-        void Add(DateTimeOffset at, Happening what) => events.Add(new(events.Count + 1, Guid.CreateVersion7(at), at, what));
+        void Tell(DateTimeOffset at, Happening what) => events.Add(new(events.Count + 1, Guid.CreateVersion7(at), BakeBook.WholeMilliseconds(at), what));
     }
 
-    private static DateTimeOffset BookTime(DateTimeOffset moment) => BakeBook.WholeMilliseconds(moment);
-}
+    /// <summary>The cook looks until the two heaviest pieces are where they should be.</summary>
+    /// <returns>When the tray came out, min since it went in.</returns>
+    private int Measured(TrayPlan plan, TrayForecast forecast, Action<int, Happening> tell)
+    {
+        var random = new Random(Seed);
+        ChickenLot lot = plan.Chicken[0];
+        var settings = new LotSettings(Plan, TrayArranger.Arrange(Plan));
+        var kitchen = new KitchenGuess(1 + (SizeSd * Normal(random)), HiddenOffsetC, HiddenExchange, Normal(random), 1);
+        HeatRun[] truth = [.. Enumerable.Range(1, Math.Min(2, lot.Count)).Select(piece =>
+            settings.Of(lot, piece).Bake(kitchen, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)], stopAtColdestC: 95).Follow(GridLevel.Quick))];
+        int minute = Math.Max(5, (int)Math.Round(forecast.Of(lot.Id).Ready.MedianMinutes) - BeforeMinutes);
+        for (int check = 1; ; check++)
+        {
+            double[] showsC = [.. truth.Select(run => Math.Round(run.At(60 * minute).ColdestC + (TipSdC * Normal(random)), 1))];
+            tell(minute, new Measured(new PieceRef(lot.LotId, 1), new(showsC[0], TemperatureUnit.Celsius)));
+            bool isHot = showsC.All(celsius => celsius >= lot.Goal.CoreC);
+            if (truth.Length > 1 && (isHot || check == MostChecks))
+            {
+                tell(minute, new Measured(new PieceRef(lot.LotId, 2), new(showsC[1], TemperatureUnit.Celsius)));
+            }
 
-/// <param name="Minute">Minutes after the tray went in.</param>
-/// <param name="Lot">Which lot.</param>
-/// <param name="IsSlowest">Its slowest piece, or another.</param>
-/// <param name="Celsius">What the thermometer showed.</param>
-internal sealed record DemoReading(int Minute, int Lot, bool IsSlowest, double Celsius);
+            if (isHot || check == MostChecks)
+            {
+                return minute;
+            }
+
+            minute += AgainMinutes;
+        }
+    }
+
+    /// <summary>What the household says at table, as it was: by what the meat and the vegetables got.</summary>
+    private void Table(TrayPlan plan, TrayForecast forecast, BakeEstimate estimate, int outMinutes, DateTimeOffset eatenAt, Action<Happening> tell)
+    {
+        _ = eatenAt;
+        tell(new Eaten());
+        tell(new Rated(RatingOf.Meat, outMinutes > (forecast.Of(plan.Chicken[0].Id).Good?.PastMinutes ?? double.MaxValue) ? Rating.Beyond : Rating.Right));
+        tell(new Rated(RatingOf.Outside, Seed % 5 == 0 ? Rating.Below : Rating.Right));
+        foreach (VegetableGot got in BakeFacts.Of(estimate.Told, forecast, estimate).Got)
+        {
+            tell(new Rated(RatingOf.Vegetable, got.Share < WantedShare / NotNoticed ? Rating.Below : got.Share > WantedShare * NotNoticed ? Rating.Beyond : Rating.Right, new(got.Lot)));
+        }
+
+        tell(new Rated(RatingOf.Timing, outMinutes > forecast.PullMinutes + LateMinutes ? Rating.Beyond : Rating.Right));
+        if (NextTime is not null)
+        {
+            tell(new ForNextTime(NextTime));
+        }
+    }
+
+    /// <summary>They like their vegetables soft, and do not mind a quarter.</summary>
+    private const double WantedShare = 1.25;
+    private const double NotNoticed = 1.25;
+    private const int LateMinutes = 7;
+
+    private static double Normal(Random random) => Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
+}

@@ -13,12 +13,16 @@ using Microsoft.EntityFrameworkCore;
 namespace AmberSpoon.Server.Demo;
 
 /// <summary>
-/// An invented household to play with: a tray planned for tonight and three evenings in the log, each predicted and
+/// An invented household to play with: a tray planned for tonight and four months of evenings in the log, each predicted and
 /// judged by the same code that serves a real cook.
 /// </summary>
 internal static class DemoHousehold
 {
-    public static async Task Seed(KitchenDb db, TimeProvider time, CancellationToken cancel)
+    /// <param name="db">An empty kitchen; one that is not is left as it is.</param>
+    /// <param name="evenings">How many evenings stand in the log.</param>
+    /// <param name="time">The kitchen's clock.</param>
+    /// <param name="cancel">Ends it.</param>
+    public static async Task Seed(KitchenDb db, int evenings, TimeProvider time, CancellationToken cancel)
     {
         if (await db.Trays.AnyAsync(cancel) || await db.Bakes.AnyAsync(cancel))
         {
@@ -37,22 +41,8 @@ internal static class DemoHousehold
         db.TrayStates.AddRange(trays.Select(tray => new TrayStateRow { TrayId = tray.Id, State = 0, Plan = tray.Plan }));
         db.Preps.Add(new() { TrayId = trays[0].Id, Choice = Counter });
         db.Households.Add(new() { Id = 1, Household = Kitchen, Version = 1 });
-        DemoEvening[] evenings =
-        [
-            new(now.AddDays(-2), Plan("Honey mustard drumsticks", Cut.Drumstick, 8, 940, 190), "Skin dark gold, juices clear",
-                [new(32, 1, IsSlowest: true, 76.5), new(38, 1, IsSlowest: true, 84), new(38, 1, IsSlowest: false, 85.5)]),
-            new(now.AddDays(-6), Plan("Leg quarters over onions", Cut.LegQuarter, 4, 1360, 200), null,
-                [new(46, 1, IsSlowest: true, 85), new(46, 1, IsSlowest: false, 87)]),
-            new(now.AddDays(-11), Plan("Quick lemon breasts", Cut.BonelessBreast, 2, 430, 210, skinOn: false), "A little pink by the fat end at first",
-                [new(29, 1, IsSlowest: true, 68), new(37, 1, IsSlowest: true, 81), new(37, 1, IsSlowest: false, 82.5)]),
-        ];
-        var book = new BakeBook(db, new LogShelf(db), new KnowledgeKept(), time);
-        foreach (DemoEvening evening in evenings)
-        {
-            await evening.WriteInto(book, cancel);
-        }
-
         await db.SaveChangesAsync(cancel);
+        await DemoLog.Write(new BakeBook(db, new LogShelf(db), new KnowledgeKept(), time), now, evenings, cancel);
     }
 
     /// <summary>Tonight's thighs are rubbed; two packs and a bird were looked at in the shop.</summary>
@@ -65,7 +55,6 @@ internal static class DemoHousehold
         Bird = new(1750, 9.40m),
     };
 
-    /// <summary>One lot of chicken in a still oven.</summary>
     /// <summary>An invented kitchen in °C and grams, a sheet and a dish in it.</summary>
     private static Household Kitchen { get; } = Household.Usual with
     {
@@ -74,7 +63,7 @@ internal static class DemoHousehold
         IsSaid = true,
     };
 
-    private static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Of(Household.Usual) with
+    internal static TrayPlan Plan(string name, Cut cut, int count, double packG, double ovenC, bool skinOn = true, DateTimeOffset? eatAt = null) => EmptyTray.Of(Household.Usual) with
     {
         Name = name,
         Chicken = [Chicken(1, cut, count, packG, skinOn)],
@@ -82,7 +71,7 @@ internal static class DemoHousehold
         EatAt = eatAt,
     };
 
-    private static ChickenLot Chicken(int id, Cut cut, int count, double packG, bool skinOn = true) => new(
+    internal static ChickenLot Chicken(int id, Cut cut, int count, double packG, bool skinOn = true) => new(
         id,
         cut,
         skinOn,
@@ -96,7 +85,7 @@ internal static class DemoHousehold
         SkinDown: false,
         CoreGoal.Usual(cut, TemperatureUnit.Celsius));
 
-    private static VegetableLot Vegetable(int id, Vegetable kind, VegetableCut cut, double sizeMm, double amountG) => new(
+    internal static VegetableLot Vegetable(int id, Vegetable kind, VegetableCut cut, double sizeMm, double amountG) => new(
         id, kind, cut, new(sizeMm, LengthUnit.Millimetre), new(amountG, MassUnit.Gram), VegetablePlace.Around, Vessel: 0, AddAtMinutes: 0, LeavesWhenDone: false, Tenderness.Tender);
 
     private static TrayRow Tray(TrayPlan plan, DateTimeOffset at) =>

@@ -33,7 +33,7 @@ internal sealed class KitchenOpening(
 
         if (settings.Demo)
         {
-            await DemoHousehold.Seed(db, time, cancellationToken);
+            await DemoHousehold.Seed(db, settings.DemoEvenings, time, cancellationToken);
         }
 
         try

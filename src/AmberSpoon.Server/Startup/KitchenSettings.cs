@@ -9,6 +9,9 @@ public sealed record KitchenSettings
     /// <summary>Fill an empty kitchen with the invented household.</summary>
     public bool Demo { get; init; }
 
+    /// <summary>How many evenings of the invented household stand in its log, the last ones.</summary>
+    public int DemoEvenings { get; init; } = 24;
+
     /// <summary>Rehearse at another time of day: the clock starts here.</summary>
     public DateTimeOffset? ClockStartsAt { get; init; }
 

@@ -28,37 +28,38 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
     private const double TipSdC = 1.3;
 
     /// <summary>
-    /// With pieces of guessed thickness most of what is missed is their own, which no bake teaches. Within 6 °C lies less than four
-    /// fifths: an oven off by some degrees and one that gives off heat a little better bake alike, and one reading a bake does not
-    /// tell them apart; what they make of a finish it does.
+    /// An oven whose air is off by some degrees and one that gives off heat a little better bake alike, and one reading a bake hardly tells
+    /// them apart: held to 6 °C is what the oven bakes like. The offset by itself is printed: it lies within 6 °C less often. The cooks use a ruler; where
+    /// thickness is guessed, most of what is missed is the pieces' own, which no bake teaches (22 % less instead of about half).
     /// </summary>
-    [Theory]
-    [InlineData(true, 0.6)]
-    [InlineData(false, 0.9)]
-    public void After_five_bakes_the_finish_is_foretold_better_and_the_band_of_the_offset_is_honest(bool isMeasured, double mostMissed)
+    [Fact]
+    public void After_five_bakes_it_is_known_what_the_oven_bakes_like_and_the_finish_is_foretold_better()
     {
-        var offC = new ConcurrentBag<(double Off, double Within)>();
+        var off = new ConcurrentBag<(double C, double Within)>();
+        var offsetC = new ConcurrentBag<double>();
         var missed = new ConcurrentBag<(double Without, double With)>();
         Parallel.For(0, Households, household =>
         {
             var random = new Random(4000 + household);
-            var cook = Cook.Drawn(random, isMeasured);
+            var cook = Cook.Drawn(random, isMeasured: true);
             OvenBelief belief = OvenLearning.Of(cook.Bakes(random, Learnt, []), 0).Belief;
             Assert.Equal(Learnt, belief.Bakes);
-            offC.Add((belief.OffsetC - cook.OffsetC, belief.OffsetWithinC));
+            off.Add((belief.ActsHotterByC - cook.Oven.ActsHotterByC, belief.ActsWithinC));
+            offsetC.Add(Math.Abs(belief.OffsetC - cook.Oven.OffsetC));
             for (int bake = 0; bake < Judged; bake++)
             {
                 missed.Add(cook.Missed(random, belief));
             }
         });
-        double held = offC.Count(of => Math.Abs(of.Off) <= of.Within) / (double)Households;
+        double within6 = off.Count(of => Math.Abs(of.C) <= 6) / (double)Households;
+        double held = off.Count(of => Math.Abs(of.C) <= of.Within) / (double)Households;
         double without = Median(missed.Select(of => of.Without));
         double with = Median(missed.Select(of => of.With));
-        output.WriteLine($"offset within 6 °C: {offC.Count(of => Math.Abs(of.Off) <= 6) / (double)Households:P0}; within its own band: {held:P0}, which is {Median(offC.Select(of => of.Within)):0.0} °C either way; median off {Median(offC.Select(of => Math.Abs(of.Off))):0.0} °C");
+        output.WriteLine($"bakes like, within 6 °C: {within6:P0}; within its own band of ±{Median(off.Select(of => of.Within)):0.0} °C: {held:P0}; the offset alone within 6 °C: {offsetC.Count(of => of <= 6) / (double)Households:P0}");
         output.WriteLine($"finish missed by {without:0.00} min without, {with:0.00} with: {1 - (with / without):P0} less");
-        Assert.True(with <= mostMissed * without);
-        Assert.InRange(held, 0.55, 0.95);
-        Assert.True(Median(offC.Select(of => of.Within)) < 11);
+        Assert.True(with <= 0.6 * without);
+        Assert.True(within6 >= 0.8);
+        Assert.InRange(held, 0.65, 0.95);
     }
 
     [Fact]
@@ -102,7 +103,8 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
     /// <param name="IsMeasured">A ruler says how thick the pieces are.</param>
     private sealed record Cook(double OffsetZ, double ExchangeZ, double EvaporationZ, bool IsMeasured)
     {
-        public double OffsetC => OvenBelief.OffsetSdC * OffsetZ;
+        /// <summary>As it is.</summary>
+        public OvenBelief Oven => OvenBelief.Unknown(0) with { Mean = [OffsetZ, ExchangeZ, EvaporationZ] };
 
         public static Cook Drawn(Random random, bool isMeasured) => new(
             20 * Between(random) / OvenBelief.OffsetSdC, Math.Log(1 + (0.25 * Between(random))) / OvenBelief.ExchangeSd, HiddenKitchen.Normal(random), isMeasured);

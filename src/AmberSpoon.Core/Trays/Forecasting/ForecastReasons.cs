@@ -55,7 +55,7 @@ public static class ForecastReasons
         {
             reasons.Insert(0, new(
                 "This oven",
-                string.Create(CultureInfo.InvariantCulture, $"Reckoned by what {learnt.Bakes} of your bakes taught: the air {units.SayDifference(Math.Abs(learnt.OffsetC))} {(learnt.OffsetC < 0 ? "colder" : "hotter")} than the dial (±{units.SayDifference(learnt.OffsetWithinC)}), its heat given off {100 * learnt.ExchangeFactor:0} % as well as in an ordinary one."),
+                string.Create(CultureInfo.InvariantCulture, $"Reckoned by what {learnt.Bakes} of your bakes taught: it bakes as an ordinary oven does {units.SayDifference(Math.Abs(learnt.ActsHotterByC))} {(learnt.ActsHotterByC < 0 ? "below" : "above")} its dial (±{units.SayDifference(learnt.ActsWithinC)})."),
                 "Your own log"));
         }
 

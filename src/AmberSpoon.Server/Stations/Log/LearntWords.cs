@@ -12,20 +12,17 @@ namespace AmberSpoon.Server.Stations.Log;
 internal static class LearntWords
 {
     /// <summary>A wish or an oven this close to the usual is the usual.</summary>
-    private const double HardlyC = 1.5;
+    private const double HardlyC = 2;
     private const double HardlyShare = 0.06;
 
-    /// <summary>"Your oven runs about 9 °C cool (±4 °C), from 6 bakes."</summary>
+    /// <summary>"Your oven bakes as if its dial said 11 °C less (±4 °C), from 6 bakes."</summary>
     public static string OfOven(string name, OvenBelief belief, KitchenUnits units)
     {
         string whose = name.Length == 0 || string.Equals(name, HouseOven.Usual.Name, StringComparison.OrdinalIgnoreCase) ? "Your oven" : $"“{name}”";
-        string how = Math.Abs(belief.OffsetC) < HardlyC
-            ? $"runs as its dial says (±{units.SayDifference(belief.OffsetWithinC)})"
-            : $"runs about {units.SayDifference(Math.Abs(belief.OffsetC))} {(belief.OffsetC < 0 ? "cool" : "hot")} (±{units.SayDifference(belief.OffsetWithinC)})";
-        string heat = Math.Abs(belief.ExchangeFactor - 1) < HardlyShare
-            ? string.Empty
-            : string.Create(CultureInfo.InvariantCulture, $" and gives off its heat {100 * Math.Abs(belief.ExchangeFactor - 1):0} % {(belief.ExchangeFactor < 1 ? "worse" : "better")} than an ordinary one");
-        return $"{whose} {how}{heat}, from {Bakes(belief.Bakes)}.";
+        string within = $"±{units.SayDifference(belief.ActsWithinC)}";
+        return Math.Abs(belief.ActsHotterByC) < HardlyC
+            ? $"{whose} bakes as its dial says ({within}), from {Bakes(belief.Bakes)}."
+            : $"{whose} runs about {units.SayDifference(Math.Abs(belief.ActsHotterByC))} {(belief.ActsHotterByC < 0 ? "cool" : "hot")} ({within}), from {Bakes(belief.Bakes)}: it bakes as an ordinary one set so much {(belief.ActsHotterByC < 0 ? "lower" : "higher")}.";
     }
 
     /// <summary>"Potatoes: this house wants them a good deal softer than usual, by 3 dinners."</summary>

@@ -54,9 +54,9 @@ public sealed record OvenLearntView(string Oven, string Sentence, string? Change
 
 /// <param name="Bake">After which bake.</param>
 /// <param name="At">When it was.</param>
-/// <param name="OffsetC">True oven less dial as believed then, °C.</param>
+/// <param name="HotterByC">It bakes as an ordinary oven would that is so much hotter than its dial, as believed then, °C.</param>
 /// <param name="WithinC">Four in five lie this close, °C.</param>
-public sealed record OvenStepView(Guid Bake, DateTimeOffset At, double OffsetC, double WithinC);
+public sealed record OvenStepView(Guid Bake, DateTimeOffset At, double HotterByC, double WithinC);
 
 /// <param name="Bake">Which bake.</param>
 /// <param name="At">When it was.</param>
