@@ -20,10 +20,10 @@ public sealed record OvenLearning(OvenBelief Belief, IReadOnlyList<OvenBelief> A
     private const int MostToShow = 3;
 
     /// <summary>
-    /// How far off one, two and three bakes in a row must lie, in standard deviations of their sum: one oven in some hundreds that
-    /// did not change does so in a bake.
+    /// How far off one, two and three bakes in a row must lie, in standard deviations of their sum: an oven that did not change does so
+    /// in one bake of a hundred, and is then only learnt anew from its last bakes.
     /// </summary>
-    private static readonly double[] ShowsChange = [3.2, 2.85, 2.65];
+    private static readonly double[] ShowsChange = [3.0, 2.7, 2.5];
 
     /// <param name="bakes">What each says, the earliest first.</param>
     /// <param name="knownOffsetC">What its cook says it is off by, °C.</param>
