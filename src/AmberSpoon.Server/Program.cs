@@ -10,6 +10,7 @@ using AmberSpoon.Server.Stations.Bakes;
 using AmberSpoon.Server.Stations.Choices;
 using AmberSpoon.Server.Stations.Evening;
 using AmberSpoon.Server.Stations.Feed;
+using AmberSpoon.Server.Stations.House;
 using AmberSpoon.Server.Stations.Kitchen;
 using AmberSpoon.Server.Stations.Log;
 using AmberSpoon.Server.Stations.Mixes;
@@ -18,8 +19,14 @@ using AmberSpoon.Server.Stations.Recipes;
 using AmberSpoon.Server.Stations.Tray;
 using AmberSpoon.Server.Stations.Why;
 using AmberSpoon.Store;
+using AmberSpoon.Store.Backups;
 using FluentValidation;
 using Serilog;
+
+if (await HouseCommands.Run(args) is { } exitCode)
+{
+    return exitCode;
+}
 
 WebApplicationBuilder builder = WebApplication.CreateBuilder(args);
 KitchenSettings settings = builder.Configuration.GetSection("Kitchen").Get<KitchenSettings>() ?? new();
@@ -47,6 +54,9 @@ builder.Services.AddHttpContextAccessor().AddScoped<AskersClock>();
 builder.Services.AddScoped<EveningShelf>().AddScoped<EveningDesk>();
 builder.Services.AddScoped<RecipeDesk>();
 builder.Services.AddScoped<LogDesk>();
+builder.Services.AddSingleton(services => new HouseFolder(services.GetRequiredService<KitchenSettings>().Data));
+builder.Services.AddSingleton<HouseChanged>();
+builder.Services.AddScoped<PhotoDesk>().AddScoped<FileDesk>().AddScoped<HouseDesk>();
 builder.Services.AddScoped<HouseholdShelf>().AddScoped<HouseholdDesk>();
 builder.Services.AddSingleton<TrayPlanner>();
 builder.Services.AddSingleton<PrepPlanner>();
@@ -88,6 +98,7 @@ if (!onlyDescribing)
 {
     builder.Services.AddHostedService<KitchenOpening>();
     builder.Services.AddHostedService<LogKeeper>();
+    builder.Services.AddHostedService<BackupKeeper>();
 }
 
 WebApplication app = builder.Build();
@@ -110,6 +121,7 @@ api.MapRecipes();
 api.MapHousehold();
 api.MapBakes();
 api.MapLog();
+api.MapHouse();
 api.MapFeed();
 api.MapWhy();
 api.MapGet("/choices", () => ChoicesView.All).WithName("GetChoices").WithTags("Choices").WithSummary("Cuts and safety profiles.");
@@ -125,6 +137,7 @@ app.MapMethods("/api/{**rest}", [HttpMethods.Get, HttpMethods.Head], () => Typed
 app.MapFallbackToFile("index.html", new StaticFileOptions { OnPrepareResponse = PageFiles.SayHowLongToKeep });
 
 await app.RunAsync();
+return 0;
 
 /// <summary>Named so that the tests can start the server.</summary>
 public partial class Program;

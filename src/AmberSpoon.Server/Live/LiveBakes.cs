@@ -79,6 +79,9 @@ internal sealed class LiveBakes(TimeProvider time)
 
     public void Forget(Guid bake) => _kept.TryRemove(bake, out _);
 
+    /// <summary>Another house: no bake that is kept holds any longer.</summary>
+    public void Forget() => _kept.Clear();
+
     private Kept KeptOf(Guid bake)
     {
         Kept kept = _kept.GetOrAdd(bake, _ => new());

@@ -22,7 +22,7 @@ internal static class RequestGate
             throw new ProblemException(StatusCodes.Status403Forbidden, "Another site may not change or follow this kitchen.", new Dictionary<string, string>());
         }
 
-        return isChange && !IsJson(request)
+        return isChange && !IsJson(request) && !IsFile(request)
             ? throw new ProblemException(StatusCodes.Status415UnsupportedMediaType, "Send this as JSON, in UTF-8.", new Dictionary<string, string>())
             : next(context);
     });
@@ -40,6 +40,12 @@ internal static class RequestGate
 
     /// <summary>As a browser writes it: without the port that goes without saying.</summary>
     private static string Authority(HttpRequest request) => new Uri($"{request.Scheme}://{request.Host.ToUriComponent()}").Authority;
+
+    /// <summary>Photos and backups come as they are; a page of somebody else may not send these kinds without asking either.</summary>
+    private static bool IsFile(HttpRequest request) => MediaTypeHeaderValue.TryParse(request.ContentType, out MediaTypeHeaderValue? type)
+        && (request.Path.Value!.EndsWith("/photos", StringComparison.Ordinal)
+            ? type.MediaType?.ToLowerInvariant() is "image/jpeg" or "image/png" or "image/webp"
+            : request.Path.Value.EndsWith("/house/restore", StringComparison.Ordinal) && string.Equals(type.MediaType, Stations.House.HouseEndpoints.Zip, StringComparison.OrdinalIgnoreCase));
 
     /// <summary>A request without a body need not say what it is.</summary>
     private static bool IsJson(HttpRequest request)

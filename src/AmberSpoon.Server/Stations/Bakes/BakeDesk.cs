@@ -88,6 +88,41 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
         }
     }
 
+    /// <summary>What the kitchen itself tells of a bake; the same command twice is one.</summary>
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<BakeView> Add(Guid id, Guid commandId, Happening what, CancellationToken cancel)
+    {
+        SemaphoreSlim turn = live.TurnOf(id);
+        await turn.WaitAsync(cancel);
+        try
+        {
+            BakeRow bake = await Find(id, cancel);
+            IReadOnlyList<BakeEvent> told = await Told(bake, cancel);
+            if (told.All(before => before.CommandId != commandId))
+            {
+                BakeState state = BakeState.Fold(bake.Plan, told);
+                var added = new BakeEvent(state.Seq + 1, commandId, BakeBook.WholeMilliseconds(Now(bake, state)), what);
+                IReadOnlyList<BakeEvent> all = [.. told, added];
+                await book.Append(bake, [added], all, BakeState.Fold(bake.Plan, all), cancel);
+                live.Remember(id, all);
+            }
+        }
+        finally
+        {
+            turn.Release();
+        }
+
+        await news.Changed(KitchenTopic.Log);
+        return await View(id, cancel);
+    }
+
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<BakeState> State(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        return BakeState.Fold(bake.Plan, await Told(bake, cancel));
+    }
+
     /// <summary>One bake, with all that was told.</summary>
     public async Task<BakeView> View(Guid id, CancellationToken cancel)
     {

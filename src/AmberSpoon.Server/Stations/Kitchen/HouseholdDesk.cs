@@ -8,7 +8,7 @@ using FluentValidation;
 namespace AmberSpoon.Server.Stations.Kitchen;
 
 /// <summary>Keeps what is said once of the kitchen; a change is told to all open pages.</summary>
-internal sealed class HouseholdDesk(HouseholdShelf shelf, CommandBook commands, Turns turns, IValidator<HouseholdRequest> rules, KitchenNews news)
+internal sealed class HouseholdDesk(HouseholdShelf shelf, KnowledgeKept kept, CommandBook commands, Turns turns, IValidator<HouseholdRequest> rules, KitchenNews news)
 {
     public async Task<HouseholdView> View(CancellationToken cancel)
     {
@@ -26,16 +26,20 @@ internal sealed class HouseholdDesk(HouseholdShelf shelf, CommandBook commands, 
             return await View(cancel);
         }
 
-        (_, int version) = await shelf.Stored(cancel);
+        (Household before, int version) = await shelf.Stored(cancel);
         head.RequireSeen(version, "The kitchen", _ => []);
         await commands.Once(
             head.CommandId,
             async () =>
             {
-                await shelf.Save(request.ToHousehold(), cancel);
+                Household wanted = request.ToHousehold();
+
+                // Since when an oven is learnt is no field of the page: it stays with the oven of that name.
+                await shelf.Save(wanted with { Ovens = [.. wanted.Ovens.Select(oven => oven with { LearntSince = before.Ovens.FirstOrDefault(own => own.Name == oven.Name)?.LearntSince })] }, cancel);
                 return 0;
             },
             cancel);
+        kept.Forget();
         await news.Changed(KitchenTopic.Kitchen);
         return await View(cancel);
     }

@@ -63,6 +63,9 @@ internal sealed class TrayAnswers : IDisposable
         }
     }
 
+    /// <summary>Another house: nothing that is kept holds any longer.</summary>
+    public void Forget() => _kept.Clear();
+
     /// <summary>The plan of an earlier version, where it is still known.</summary>
     public TrayPlan? PlanOf(int id, int version) =>
         _kept.Keys.OfType<Key>().Where(key => key.Id == id && key.Version == version)

@@ -1,0 +1,191 @@
+using System.Text.Json;
+using System.Text.Json.Serialization;
+using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Learning;
+using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Formats.Bakes;
+using AmberSpoon.Server.Live;
+using AmberSpoon.Server.Problems;
+using AmberSpoon.Core.Heat.Solving;
+using AmberSpoon.Server.Stations.Bakes;
+using AmberSpoon.Server.Stations.Tray;
+using AmberSpoon.Store;
+using AmberSpoon.Store.Rows;
+using FluentValidation;
+
+namespace AmberSpoon.Server.Stations.House;
+
+/// <summary>Bakes as files, out and in. What comes in is held against every rule that what is typed is held against, and is kept whole or not at all.</summary>
+internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanRequest> plans, AnswerCheck check, KitchenNews news)
+{
+    /// <summary>More events are no bake.</summary>
+    private const int MostEvents = 100_000;
+
+    /// <summary>A table of the log has this many lines at most.</summary>
+    private const int MostLines = 20_000;
+
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
+    {
+        Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
+    };
+
+    /// <exception cref="ProblemException">404; 409 while it runs.</exception>
+    public async Task<BakeDocument> Export(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        return bake.IsLive
+            ? throw ProblemException.Conflict("id", "That bake is still running; finish it first.")
+            : new(BakeDocument.Name, BakeDocument.Newest, bake.Id, bake.StartedAt, bake.Plan, bake.Forecast, await book.Events(id, cancel));
+    }
+
+    /// <summary>The readings of a bake as a table.</summary>
+    /// <exception cref="ProblemException">404.</exception>
+    public async Task<string> Readings(Guid id, CancellationToken cancel)
+    {
+        BakeRow bake = await Find(id, cancel);
+        BakeState state = BakeState.Fold(bake.Plan, await book.Events(id, cancel));
+        double endS = BakeFacts.EndS(state);
+        TrayCourses courses = TrayCourses.Until(state, endS, KitchenPrior.Usual);
+        return LogTable.Write(ReadingReview.Of(courses).Readings.Select(reading => new ReadingLine(
+            LogTable.Utc(state.Clock.Wall(reading.Taken.AtS)),
+            reading.Taken.Piece.Lot.Value,
+            reading.Taken.Piece.Piece,
+            courses.NameOf(reading.Taken.Piece),
+            Math.Round(reading.Meant.CoreC, 2),
+            reading.Taken.Probe ?? string.Empty,
+            reading.IsBelieved)));
+    }
+
+    /// <summary>The whole log as a table, the newest first.</summary>
+    public async Task<string> Log(CancellationToken cancel)
+    {
+        IReadOnlyList<LoggedRow> rows = await log.Last(MostLines, cancel);
+        var lines = new List<LoggedLine>(rows.Count);
+        foreach (LoggedRow row in rows.Reverse())
+        {
+            if (await book.Find(row.BakeId, cancel) is { } bake)
+            {
+                lines.Add(LineOf(bake, BakeState.Fold(bake.Plan, await book.Events(bake.Id, cancel)), row.Facts));
+            }
+        }
+
+        return LogTable.Write(lines);
+    }
+
+    /// <returns>The bake, now in the log; the same file twice is one bake.</returns>
+    /// <exception cref="ProblemException">400: it is none, or says what cannot be; nothing is kept.</exception>
+    public async Task<BakeView> Import(ReadOnlyMemory<byte> file, CancellationToken cancel)
+    {
+        BakeDocument document = Read(file);
+        if (await book.Find(document.Id, cancel) is { } before)
+        {
+            return BakeViews.Listed(BakeSummary.Of(before));
+        }
+
+        TrayPlan plan = PlanOf(document);
+        (BakeRow bake, BakeFacts facts) = Asker.WhileWaiting(() => Followed(document, plan), cancel);
+        _ = check.Require(BakeViews.Listed(BakeSummary.Of(bake)), "file");
+        await book.Add(bake, document.Events, cancel, facts);
+        await news.Changed(KitchenTopic.Log);
+        await news.Changed(KitchenTopic.Tray);
+        return BakeViews.Listed(BakeSummary.Of(bake));
+    }
+
+    private static BakeDocument Read(ReadOnlyMemory<byte> file)
+    {
+        try
+        {
+            BakeDocument document = BakeDocument.Read(file.Span);
+            return document.Events.Count <= MostEvents ? document : throw Refused($"A bake has {MostEvents} events at most.");
+        }
+        catch (BakeDocumentException refused)
+        {
+            throw Refused(refused.Message);
+        }
+    }
+
+    /// <summary>Held against the rules of a plan as it would be typed; what was learnt by then stays with it.</summary>
+    private TrayPlan PlanOf(BakeDocument document)
+    {
+        try
+        {
+            TrayPlanRequest request = JsonSerializer.Deserialize<TrayPlanRequest>(JsonSerializer.Serialize(document.Plan, Json), Json)!;
+            plans.Require(request);
+            TrayPlan plan = request.ToPlan();
+            if (plan.Chicken.Count == 0)
+            {
+                throw Refused("There is no chicken in that bake.");
+            }
+
+            return new Known(LearntOf(document.Plan), document.Plan.Vegetables.DistinctBy(lot => lot.Kind).ToDictionary(lot => lot.Kind, lot => new TenderWish(Math.Log(Math.Clamp(lot.Wish, 0.5, 2)), 0.1, 1))).On(plan);
+        }
+        catch (ProblemException refused)
+        {
+            throw Refused($"The plan in that file cannot be: {refused.Message}");
+        }
+        catch (Exception failed) when (failed is JsonException or NullReferenceException or ArgumentException)
+        {
+            throw Refused("The plan in that file is not whole.");
+        }
+    }
+
+    private static Core.Kitchens.OvenBelief? LearntOf(TrayPlan plan) => plan.Oven?.Learnt is { Mean: { Count: 3 } mean, Spread: { Count: 9 } spread } learnt
+        && mean.All(value => Math.Abs(value) <= 5) && spread.All(value => Math.Abs(value) <= 2) && spread[0] > 0 && spread[4] > 0 && spread[8] > 0
+        ? learnt
+        : null;
+
+    /// <summary>Everything that will be asked of it is asked once before it is kept.</summary>
+    private static (BakeRow Bake, BakeFacts Facts) Followed(BakeDocument document, TrayPlan plan)
+    {
+        try
+        {
+            BakeState state = BakeState.Fold(plan, document.Events);
+            TrayForecast forecast = TrayPlanner.Forecast(plan);
+            var bake = new BakeRow
+            {
+                Id = document.Id,
+                Plan = plan,
+                Forecast = forecast,
+                StartedAt = document.StartedAt,
+                IsLive = false,
+                FinishedAt = state.Clock.Wall(state.FinishedS!.Value),
+                Verdict = state.LastSaid?.Verdict,
+                LastSeq = state.Seq,
+            };
+            _ = BakeViews.Whole(bake, BakeEstimate.InHindsight(state, forecast), document.StartedAt);
+            BakeFacts facts = BakeFacts.Of(state, forecast);
+            return facts.Evidence.Information.Concat(facts.Evidence.Weighted).All(double.IsFinite) ? (bake, facts) : throw Refused("What was measured in that file cannot be reckoned with.");
+        }
+        catch (Exception failed) when (failed is ArgumentException or InvalidOperationException or KeyNotFoundException or NullReferenceException or IndexOutOfRangeException or OverflowException or Core.Heat.HeatInputException)
+        {
+            throw Refused("What happened in that file does not fit its plan.");
+        }
+    }
+
+    private static LoggedLine LineOf(BakeRow bake, BakeState state, BakeFacts facts) => new(
+        LogTable.Utc(bake.StartedAt),
+        bake.FinishedAt is { } finished ? LogTable.Utc(finished) : string.Empty,
+        bake.Plan.Name,
+        string.Join("; ", bake.Plan.Chicken.Select(lot => $"{lot.Count} {PieceNames.Plural(bake.Plan, lot)}")),
+        string.Join("; ", bake.Plan.Vegetables.Select(lot => FormattableString.Invariant($"{lot.Amount.Grams():0} g {VegetableTable.For(lot.Kind).Name}"))),
+        string.Join("; ", bake.Plan.Chicken.SelectMany(lot => lot.Coats).Select(coat => coat.Name ?? $"{coat.Kind}").Distinct()),
+        bake.Plan.Oven?.Name ?? string.Empty,
+        Math.Round(bake.Plan.OvenSetting.ToTemperature().Celsius, 1),
+        Rounded(facts.PlannedMinutes),
+        Rounded(facts.RealMinutes),
+        facts.PastBest?.Minutes,
+        bake.Verdict is { } verdict ? $"{verdict}" : string.Empty,
+        string.Join("; ", facts.Ratings.Select(rated => $"{RatingWords.Subject(rated.Of)}: {RatingWords.Of(rated.Of, rated.Value)}")),
+        string.Join(" / ", state.Notes.Concat(state.Table.Tasting.Concat(state.Table.NextTime).Select(said => said.Text))));
+
+    private static double? Rounded(double? minutes) => minutes is { } known ? Math.Round(known, 1) : null;
+
+    private async Task<BakeRow> Find(Guid id, CancellationToken cancel) =>
+        await book.Find(id, cancel) ?? throw ProblemException.NotFound("That bake is not in the book.");
+
+    private static ProblemException Refused(string sentence) => ProblemException.InvalidField("file", sentence);
+}
