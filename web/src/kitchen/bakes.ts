@@ -1,4 +1,4 @@
-import { type QueryClient, useInfiniteQuery, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { type QueryClient, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import { api, unwrap } from '../api/client';
 import { useCommand } from '../api/command';
@@ -38,22 +38,10 @@ export function useLiveBakes() {
   return { ...query, bakes: (query.data?.bakes ?? []).filter(isWhole) };
 }
 
-/** Finished bakes, newest first, a page at a time. */
-export function useLog() {
-  const query = useInfiniteQuery({
-    queryKey: ['log'],
-    initialPageParam: undefined as string | undefined,
-    queryFn: ({ pageParam }) =>
-      unwrap(api.GET('/api/bakes', { params: { query: pageParam ? { cursor: pageParam } : {} } })),
-    getNextPageParam: (page) => page.next ?? undefined,
-  });
-  return { ...query, bakes: query.data?.pages.flatMap((page) => page.bakes) ?? [] };
-}
-
 /** One finished bake, whole. */
 export function usePastBake(id: string): WholeBake | undefined {
   const bake = useQuery({
-    queryKey: ['past-bake', id],
+    queryKey: ['log', 'bake', id],
     queryFn: () => unwrap(api.GET('/api/bakes/{id}', { params: { path: { id } } })),
     enabled: id !== '',
   }).data;

@@ -32,3 +32,7 @@ export function convertTyped(value: number, to: TemperatureUnit, step: number): 
   const converted = to === 'fahrenheit' ? value * 1.8 + 32 : (value - 32) / 1.8;
   return Math.round(converted / step) * step;
 }
+
+/** "9 °C" or "16 °F": how much hotter one is than another. */
+export const sayDifference = (celsius: number, unit: TemperatureUnit) =>
+  `${Math.round(unit === 'celsius' ? celsius : celsius * 1.8)} ${unitSign(unit)}`;

@@ -68,7 +68,7 @@ public sealed record BakeView(
     TrayPlan? Baked = null,
     EventView? LastDone = null,
     DateTimeOffset? Now = null,
-    TableView? Table = null);
+    AtTableView? Table = null);
 
 /// <param name="Kind">What kind of act.</param>
 /// <param name="Title">In two to four words, readable across the kitchen.</param>

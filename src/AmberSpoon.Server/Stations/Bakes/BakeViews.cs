@@ -42,7 +42,7 @@ internal static class BakeViews
     }
 
     /// <summary>What was said of it at table and after, with what is asked.</summary>
-    public static TableView Table(BakeState state, BakeFacts? facts)
+    public static AtTableView Table(BakeState state, BakeFacts? facts)
     {
         TrayPlan plan = state.Plan;
         (RatingOf Of, VegetableLot? Lot)[] asked =

@@ -19,6 +19,7 @@ import { dialIn, ownedVessel, withUsualFirst } from '../../words/household';
 import { sayNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
 import { parseTemperature } from '../../words/units';
+import { BackupFields } from './BackupFields';
 import { OvensFields } from './OvensFields';
 import { Typed } from './Typed';
 
@@ -298,6 +299,9 @@ export function KitchenStation({ connected }: { connected: boolean }) {
               </Button>
             )}
           </div>
+        </Part>
+        <Part title="Yours to keep">
+          <BackupFields />
         </Part>
       </div>
     </Station>

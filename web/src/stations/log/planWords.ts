@@ -1,8 +1,10 @@
 import type { components } from '../../api/schema';
 import type { BakeView, ChickenLot, LengthUnit, MassUnit, TrayPlan, VegetableLot } from '../../api/types';
-import { listed, vegetableCutWords } from '../../words/food';
+import type { WholeBake } from '../../kitchen/bakes';
+import { coatingWords, listed, vegetableCutWords, vesselWords } from '../../words/food';
 import { sayNumber } from '../../words/numbers';
 import { sayTyped } from '../../words/temperatures';
+import { MINUTE_MS } from '../../words/times';
 
 type Choices = components['schemas']['ChoicesView'];
 
@@ -18,6 +20,39 @@ export function planWords(plan: TrayPlan, choices: Choices): string {
     ...plan.vegetables.map((lot) => vegetableWords(lot, choices)),
   ];
   return `${food.join('; ')}; ${oven}; ${profile} rule.`;
+}
+
+/** Everything needed to do it again without this program: trays, coats, steps and when each was really done. */
+export function methodWords(bake: WholeBake, choices: Choices): string[] {
+  const { plan } = bake;
+  const start = Date.parse(bake.startedAt);
+  const after = (at: string) => Math.round((Date.parse(at) - start) / MINUTE_MS);
+  return [
+    ...plan.vessels.map(
+      (vessel, at) => `${plan.vessels.length > 1 ? `Tray ${at + 1}` : 'Tray'}: ${vesselWords[vessel.kind]}.`,
+    ),
+    ...plan.chicken.flatMap((lot) =>
+      lot.coats.map((coat) => {
+        const what = coat.name ?? coatingWords[coat.kind];
+        const soak = coat.soakMinutes ? `, left to lie for ${coat.soakMinutes} min` : '';
+        const at = coat.atMinutes !== null && coat.atMinutes !== undefined ? `, after ${coat.atMinutes} min` : '';
+        return `${countWords(lot, choices)}: ${what}${soak}${at}.`;
+      }),
+    ),
+    ...[...plan.chicken, ...plan.vegetables]
+      .filter((lot) => lot.addAtMinutes > 0)
+      .map(
+        (lot) =>
+          `${'cut' in lot && 'sizes' in lot ? countWords(lot, choices) : vegetableName(lot as VegetableLot, choices)} went in after ${lot.addAtMinutes} min.`,
+      ),
+    ...bake.acts.map((act) => {
+      if (act.isSkipped) return `${act.title}: skipped.`;
+      if (!act.doneAt) return `${act.title}: planned after ${act.step.atMinutes} min, not ticked off.`;
+      const off = after(act.doneAt) - act.step.atMinutes;
+      return `${act.title}: after ${after(act.doneAt)} min${off === 0 ? ', as planned' : `, ${Math.abs(off)} min ${off > 0 ? 'later' : 'sooner'} than planned`}.`;
+    }),
+    plan.restMinutes > 0 ? `Rested ${plan.restMinutes} min.` : 'No rest.',
+  ];
 }
 
 /** What was on it, without how: "6 bone-in thighs with potatoes and carrots". */

@@ -1,10 +1,11 @@
 import { type ReactNode, useMemo } from 'react';
 import type { Problem } from '../../api/problem';
-import type { LotForecast, StepKind, TemperatureUnit, TrayView } from '../../api/types';
+import type { LotForecast, TemperatureUnit, TrayView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { heatColour } from '../../curve/ramp';
 import { drawnFood } from '../../foods/drawnFood';
 import { FoodIcon } from '../../foods/FoodIcon';
+import { actSign } from '../../rail/actSign';
 import type { HandSign } from '../../rail/HandIcon';
 import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
@@ -206,7 +207,7 @@ function handSpans(view: TrayView, span: RailSpan, names: TrayNames): Span[] {
   add(0, 'in', 'tray');
   add(toMinutes(span.outAt), 'out', 'tray');
   add(toMinutes(span.eatAt), 'eat', 'plate');
-  for (const step of plan.steps) add(step.atMinutes, stepWords[step.kind], stepSigns[step.kind]);
+  for (const step of plan.steps) add(step.atMinutes, stepWords[step.kind], actSign[step.kind]);
   for (const step of answer?.coatSteps ?? []) add(step.atMinutes, step.title, 'brush');
   for (const lot of answer?.forecast.lots ?? []) {
     if (lot.inMinutes > 0) add(lot.inMinutes, `add ${names.of(plan, lot.lot)}`, 'tray');
@@ -226,18 +227,3 @@ function handSpans(view: TrayView, span: RailSpan, names: TrayNames): Span[] {
       sign: what[0]?.sign ?? 'eye',
     }));
 }
-
-const stepSigns: Record<StepKind, HandSign> = {
-  baste: 'brush',
-  coat: 'brush',
-  turn: 'tongs',
-  rotate: 'tray',
-  swap: 'tray',
-  shelf: 'tray',
-  look: 'eye',
-  cover: 'foil',
-  uncover: 'foil',
-  drain: 'jug',
-  lower: 'dial',
-  grill: 'dial',
-};

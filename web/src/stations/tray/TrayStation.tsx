@@ -36,6 +36,7 @@ import { TrayStatus } from './TrayStatus';
 import { useTrayDraft } from './useTrayDraft';
 import { Cautions } from './views/Cautions';
 import { Headline } from './views/Headline';
+import { LastTime } from './views/LastTime';
 import { PictureView } from './views/PictureView';
 
 /** Build tonight's tray, see at once when it comes out, and how to make everything finish together. */
@@ -186,7 +187,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
             className="order-6 min-w-0 pb-4 lg:order-none lg:min-h-0 lg:grow lg:overflow-y-auto lg:pr-2"
           >
             {!view.answer && household && !household.household.isSaid && <FirstQuestions view={household} />}
-            {chosen === null && <Cautions view={view} />}
+            {chosen === null && <Before view={view} />}
             <TrayPanel
               {...form}
               view={view}
@@ -201,7 +202,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
               onShow={show}
               onAdopt={adopt}
             />
-            {chosen !== null && <Cautions view={view} />}
+            {chosen !== null && <Before view={view} />}
           </section>
         </div>
         <div className="order-5 -mx-5 border-hairline border-t px-5 lg:order-none lg:col-span-2">
@@ -243,5 +244,15 @@ function EmptyTray({ onSample }: { onSample: () => void }) {
         </p>
       </div>
     </div>
+  );
+}
+
+/** What to know before it goes in. */
+function Before({ view }: { view: TrayView }) {
+  return (
+    <>
+      <LastTime view={view} />
+      <Cautions view={view} />
+    </>
   );
 }

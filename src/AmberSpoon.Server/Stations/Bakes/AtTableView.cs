@@ -18,7 +18,7 @@ namespace AmberSpoon.Server.Stations.Bakes;
 /// <param name="RealMinutes">When it did, by all that was measured.</param>
 /// <param name="PastBest">Which food came out how long past its best.</param>
 /// <param name="DinnerLateMinutes">Eaten so long after dinner was planned, min.</param>
-public sealed record TableView(
+public sealed record AtTableView(
     DateTimeOffset? EatenAt,
     IReadOnlyList<RatingView> Ratings,
     IReadOnlyList<SaidAtTable> Tasting,
