@@ -27,7 +27,7 @@ export function Section(props: {
         onClick={() => setOpen(!open)}
         className="group flex min-h-12 w-full items-center gap-3 py-2 text-left"
       >
-        <span className="font-display font-semibold text-lg">{props.title}</span>
+        <span className="shrink-0 font-display font-semibold text-lg">{props.title}</span>
         <span className="min-w-0 grow truncate text-ink-soft group-aria-expanded:invisible">{props.summary}</span>
         <ChevronDown aria-hidden className="size-5 shrink-0 group-aria-expanded:rotate-180" />
       </button>

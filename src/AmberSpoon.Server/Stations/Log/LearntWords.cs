@@ -68,10 +68,13 @@ internal static class LearntWords
         int half = missedMinutes.Count / 2;
         double before = Median(missedMinutes.Take(half));
         double after = Median(missedMinutes.Skip(half));
-        return string.Create(CultureInfo.InvariantCulture, $"The finish was foretold to within {after:0.0} min in the later half of your bakes, {before:0.0} in the earlier (half of them each).");
+        return after < Closer * before
+            ? string.Create(CultureInfo.InvariantCulture, $"It comes closer: half of your later finishes lay within {after:0.0} min of what was foretold, of the earlier within {before:0.0}.")
+            : string.Create(CultureInfo.InvariantCulture, $"Half of your finishes lay within {Median(missedMinutes):0.0} min of what was foretold; the first was {missedMinutes[0]:0.0} min off.");
     }
 
     private const int LeastHalf = 3;
+    private const double Closer = 0.8;
 
     private static double Median(IEnumerable<double> values)
     {

@@ -108,7 +108,7 @@ function Said(props: {
               onText={setText}
               onKeyDown={(event) => event.key === 'Enter' && write()}
             />
-            <Button onClick={write} disabled={text.trim() === ''}>
+            <Button className="shrink-0 whitespace-nowrap" onClick={write} disabled={text.trim() === ''}>
               Write down
             </Button>
           </div>

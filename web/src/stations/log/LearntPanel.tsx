@@ -30,17 +30,22 @@ export function LearntPanel() {
           <Misses misses={learnt.misses} />
         </section>
       )}
-      {learnt.wishes.length > 0 && (
-        <section aria-label="What this house likes" className="grid gap-2">
-          <h2 className="font-semibold text-2xl">What this house likes</h2>
-          <ul className="grid gap-1 text-lg">
-            {learnt.wishes.map((wish) => (
-              <li key={wish}>{wish}</li>
-            ))}
-          </ul>
-        </section>
-      )}
     </div>
+  );
+}
+
+/** Sentences on what was liked, beside what was learnt. */
+export function Likes() {
+  const wishes = useLearnt()?.wishes ?? [];
+  return wishes.length === 0 ? null : (
+    <section aria-label="What this house likes" className="grid gap-2 border-hairline border-t pt-3">
+      <h2 className="font-semibold text-xl">What this house likes</h2>
+      <ul className="figures grid gap-2 leading-snug">
+        {wishes.map((wish) => (
+          <li key={wish}>{wish}</li>
+        ))}
+      </ul>
+    </section>
   );
 }
 
@@ -81,7 +86,8 @@ function OvenPlot({ steps }: { steps: LearntView['ovens'][number]['steps'] }) {
   const [box, width] = useWidth<HTMLDivElement>();
   const { temperature } = useUnits();
   const most = Math.max(10, ...steps.flatMap((step) => [Math.abs(step.hotterByC) + step.withinC]));
-  const x = (at: number) => PLOT.left + ((width - PLOT.left - PLOT.right) * (at + 0.5)) / steps.length;
+  const across = Math.max(0, width - PLOT.left - PLOT.right);
+  const x = (at: number) => PLOT.left + (across * (at + 0.5)) / steps.length;
   const y = (celsius: number) => PLOT.top + ((PLOT.height - PLOT.top - PLOT.bottom) * (most - celsius)) / (2 * most);
   const band = [
     ...steps.map((step, at) => `${x(at)},${y(step.hotterByC + step.withinC)}`),
@@ -148,7 +154,7 @@ function Misses({ misses }: { misses: LearntView['misses'] }) {
   const most = Math.max(5, ...misses.map((miss) => Math.abs(miss.minutes)));
   const height = 150;
   const middle = height / 2;
-  const step = (width - PLOT.left) / misses.length;
+  const step = Math.max(0, width - PLOT.left) / misses.length;
   return (
     <div ref={box} className="min-w-0">
       <svg

@@ -42,7 +42,7 @@ export function LogEntry(props: {
   const go = useNavigate();
   const out = bake.moves.findLast((move) => move.place === 'worktop');
   return (
-    <article aria-label={bake.name} className="grid min-w-0 content-start gap-4">
+    <article aria-label={bake.name} className="grid min-w-0 grid-cols-1 content-start gap-4">
       <div className="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
         <div>
           <h2 className="break-words font-semibold text-3xl leading-tight tracking-tight sm:text-4xl">{bake.name}</h2>

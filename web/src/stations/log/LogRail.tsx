@@ -34,9 +34,10 @@ export function LogRail(props: {
       spoonAt={spoonAt}
       onSpoon={(at) => props.onSpoon((at - from) / MINUTE_MS)}
       spoonText={`${bake.name}, ${sayClock(spoonAt)}, ${said.join(', ')}`}
-      marks={measured.map((clock) => ({
+      marks={measured.map((clock, at) => ({
         at: Date.parse(bake.readings.find((reading) => sayClock(reading.at) === clock)?.at ?? bake.startedAt),
-        label: `measured ${clock}`,
+        // Looks a few minutes apart: the last is written out, the others are lines.
+        label: at === measured.length - 1 ? `measured ${clock}` : '',
       }))}
       lanes={[
         ...handsLane(bake, to),

@@ -5,7 +5,7 @@ import { usePastBake } from '../../kitchen/bakes';
 import { type LogSearch, useLog } from '../../kitchen/log';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { LearntPanel } from './LearntPanel';
+import { LearntPanel, Likes } from './LearntPanel';
 import { LogEntry } from './LogEntry';
 import { LogLineButton } from './LogLineButton';
 import { LogRail } from './LogRail';
@@ -58,7 +58,9 @@ export function LogStation({ connected }: { connected: boolean }) {
             ]}
             onChange={setLook}
           />
-          {look === 'evenings' && (
+          {look === 'learnt' ? (
+            <Likes />
+          ) : (
             <>
               <LogSearchFields search={search} filters={log.filters} onSearch={setSearch} />
               {deleted && <UndoBar bake={deleted} onDone={() => setDeleted(null)} />}
@@ -71,7 +73,7 @@ export function LogStation({ connected }: { connected: boolean }) {
                       : 'Nothing here yet. A finished bake writes itself down here.'}
                 </p>
               ) : (
-                <ol aria-label="Evenings" className="md:max-h-[60vh] md:overflow-y-auto md:pr-1">
+                <ol aria-label="Evenings" className="max-h-[45vh] overflow-y-auto pr-1 md:max-h-[60vh]">
                   {log.lines.map((line) => (
                     <li key={line.id} className="border-hairline border-t last:border-b">
                       <LogLineButton line={line} current={line.id === chosen} onChoose={() => open(line.id)} />
