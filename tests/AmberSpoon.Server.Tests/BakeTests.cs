@@ -405,7 +405,12 @@ public sealed class BakeTests
     public async Task The_demo_s_verdicts_come_from_the_judge()
     {
         await using var kitchen = new Kitchen(demo: true);
-        Assert.All((await kitchen.Get("/api/bakes"))["bakes"]!.AsArray(), bake => Assert.Equal("serve", (string?)bake!["verdict"]!["kind"]));
+        string[] verdicts = [.. (await kitchen.Get("/api/bakes"))["bakes"]!.AsArray().Select(bake => (string)bake!["verdict"]!["kind"]!)];
+
+        // They measured enough on most evenings, and the judge says on which they did not.
+        Assert.Equal(3, verdicts.Length);
+        Assert.True(verdicts.Count(verdict => verdict == "serve") >= 2);
+        Assert.All(verdicts, verdict => Assert.True(verdict is "serve" or "measure", verdict));
     }
 
     [Fact]

@@ -2,7 +2,9 @@ using System.Text.Json;
 using System.Text.Json.Nodes;
 using System.Text.Json.Schema;
 using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
@@ -35,6 +37,7 @@ public sealed record BakeDocument(
         RespectRequiredConstructorParameters = true,
         AllowOutOfOrderMetadataProperties = true,
         MaxDepth = 32,
+        TypeInfoResolver = new DefaultJsonTypeInfoResolver(),
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false) },
     };
 
@@ -75,7 +78,15 @@ public sealed record BakeDocument(
     /// <summary>What every file of this format keeps to (JSON Schema 2020-12).</summary>
     public static string Schema()
     {
-        JsonNode schema = Json.GetJsonSchemaAsNode(typeof(BakeDocument), new() { TreatNullObliviousAsNonNullable = true });
+        JsonNode schema = Json.GetJsonSchemaAsNode(typeof(BakeDocument), new()
+        {
+            TreatNullObliviousAsNonNullable = true,
+
+            // Written by a converter, which says of itself only that it may be anything.
+            TransformSchemaNode = (context, node) => Nullable.GetUnderlyingType(context.TypeInfo.Type) == typeof(LotId) ? new JsonObject { ["type"] = new JsonArray("integer", "null") }
+                : context.TypeInfo.Type == typeof(LotId) ? new JsonObject { ["type"] = "integer" }
+                : node,
+        });
         var whole = new JsonObject
         {
             ["$schema"] = "https://json-schema.org/draft/2020-12/schema",

@@ -26,7 +26,7 @@ internal sealed class BackupKeeper(HouseFolder house, HouseChanged changed, Kitc
 
         long next = time.GetTimestamp() + (long)(First.TotalSeconds * time.TimestampFrequency);
         using var timer = new PeriodicTimer(LookEvery);
-        while (await timer.WaitForNextTickAsync(stoppingToken))
+        do
         {
             try
             {
@@ -42,5 +42,6 @@ internal sealed class BackupKeeper(HouseFolder house, HouseChanged changed, Kitc
                 Failed(logger, failed);
             }
         }
+        while (await timer.WaitForNextTickAsync(stoppingToken));
     }
 }

@@ -13,17 +13,22 @@ internal sealed class HouseChanged(IServiceScopeFactory scopes, KnowledgeKept kn
 {
     private long? _seen;
 
+    /// <summary>Whether another program restored it since the last look.</summary>
     public async Task Look(CancellationToken cancel)
     {
         await using AsyncServiceScope scope = scopes.CreateAsyncScope();
         long stamp = await HouseRestore.Stamp(scope.ServiceProvider.GetRequiredService<KitchenDb>(), cancel);
         long? before = _seen;
         _seen = stamp;
-        if (before is null || before == stamp)
+        if (before is not null && before != stamp)
         {
-            return;
+            await Forget();
         }
+    }
 
+    /// <summary>Another house from now on.</summary>
+    public async Task Forget()
+    {
         knowledge.Forget();
         answers.Forget();
         live.Forget();

@@ -45,7 +45,7 @@ internal sealed class HouseDesk(HouseFolder house, HouseChanged changed, TimePro
             RestoreReport report = await HouseRestore.From(house, path, mode, isRehearsal, cancel);
             if (!isRehearsal)
             {
-                await changed.Look(cancel);
+                await changed.Forget();
             }
 
             return report;

@@ -25,8 +25,8 @@ internal static class HouseEndpoints
         house.MapGet("/backups", (HouseDesk desk) => desk.Kept())
             .WithName("GetBackups").WithSummary("Backups that the kitchen made by itself.");
 
-        house.MapPost("/restore", (HttpRequest request, [FromQuery] RestoreMode? mode, [FromQuery] bool? rehearsal, HouseDesk desk, CancellationToken cancel) =>
-            desk.Restore(request.Body, mode ?? RestoreMode.Merge, rehearsal ?? true, cancel))
+        house.MapPost("/restore", (HttpRequest request, [FromQuery] string? mode, [FromQuery] bool? rehearsal, HouseDesk desk, CancellationToken cancel) =>
+            desk.Restore(request.Body, ModeOf(mode), rehearsal ?? true, cancel))
             .Accepts<IFormFile>(Zip)
             .WithMetadata(new RequestSizeLimitAttribute(MostBackup))
             .WithName("RestoreHouse").WithSummary("A backup comes back, all of it or nothing; a rehearsal, which it is unless told otherwise, only says what would be done.")
@@ -70,9 +70,19 @@ internal static class HouseEndpoints
             .WithName("RemovePhoto").WithSummary("A photo is gone for good.")
             .ProducesProblem(StatusCodes.Status404NotFound);
 
+        routes.MapGet("/schemas/bake-1.json", () => TypedResults.Text(BakeDocument.Schema(), "application/schema+json"))
+            .WithTags("House").WithName("GetBakeSchema").WithSummary("What every file of a bake keeps to.");
+
         routes.MapGet("/log.csv", async (FileDesk desk, CancellationToken cancel) => TypedResults.Text(await desk.Log(cancel), "text/csv; charset=utf-8"))
             .WithTags("House").WithName("GetLogTable").WithSummary("The whole log as a table.");
     }
+
+    private static RestoreMode ModeOf(string? mode) => mode switch
+    {
+        null or "merge" => RestoreMode.Merge,
+        "replace" => RestoreMode.Replace,
+        _ => throw ProblemException.InvalidField("mode", "Say what to do with what is there: merge or replace."),
+    };
 
     /// <summary>All of a body, bounded: what is longer is not read to its end.</summary>
     private static async Task<ReadOnlyMemory<byte>> Body(HttpRequest request, int most, string field, string tooLong, CancellationToken cancel)

@@ -153,15 +153,23 @@ internal sealed class LogDesk(
         string[] each = [.. words.Split((char[]?)null, StringSplitOptions.RemoveEmptyEntries).Take(MostWords)];
         IEnumerable<string> marks =
         [
-            .. request.Cut is { } cut ? [LogQuery.Mark("cut", $"{cut}")] : Array.Empty<string>(),
-            .. request.Vegetable is { } vegetable ? [LogQuery.Mark("vegetable", $"{vegetable}")] : Array.Empty<string>(),
+            .. Chosen<Cut>("cut", request.Cut),
+            .. Chosen<Vegetable>("vegetable", request.Vegetable),
             .. request.Mix is { } mix ? [LogQuery.Mark("mix", mix)] : Array.Empty<string>(),
             .. request.Oven is { } oven ? [LogQuery.Mark("oven", oven)] : Array.Empty<string>(),
-            .. request.Verdict is { } verdict ? [LogQuery.Mark("verdict", $"{verdict}")] : Array.Empty<string>(),
+            .. Chosen<VerdictKind>("verdict", request.Verdict),
             .. request.Past == true ? [LogQuery.Mark("past", "yes")] : Array.Empty<string>(),
         ];
         return new(each, [.. marks]);
     }
+
+    /// <summary>One of a list, by its name on the wire; nothing where none was chosen.</summary>
+    private static string[] Chosen<T>(string field, string? name)
+        where T : struct, Enum => string.IsNullOrEmpty(name)
+        ? []
+        : Enum.TryParse(name, ignoreCase: true, out T value) && Enum.IsDefined(value) && !char.IsAsciiDigit(name[0])
+            ? [LogQuery.Mark(field, $"{value}")]
+            : throw ProblemException.InvalidField(field, "There is no such thing to look for.");
 
     private static LogLine LineOf(LoggedRow row, TrayPlan plan, Guid? photo) => new(
         row.BakeId,

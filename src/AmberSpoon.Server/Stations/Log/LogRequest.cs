@@ -1,5 +1,3 @@
-using AmberSpoon.Core.Doneness;
-using AmberSpoon.Core.Food;
 using Microsoft.AspNetCore.Mvc;
 
 namespace AmberSpoon.Server.Stations.Log;
@@ -13,11 +11,11 @@ public sealed record LogRequest
 
     /// <summary>A cut that was baked.</summary>
     [FromQuery(Name = "cut")]
-    public Cut? Cut { get; init; }
+    public string? Cut { get; init; }
 
     /// <summary>A vegetable that was baked.</summary>
     [FromQuery(Name = "vegetable")]
-    public Vegetable? Vegetable { get; init; }
+    public string? Vegetable { get; init; }
 
     /// <summary>The id of a mix that was used.</summary>
     [FromQuery(Name = "mix")]
@@ -29,7 +27,7 @@ public sealed record LogRequest
 
     /// <summary>What the judge said last.</summary>
     [FromQuery(Name = "verdict")]
-    public VerdictKind? Verdict { get; init; }
+    public string? Verdict { get; init; }
 
     /// <summary>Only what came out past its best.</summary>
     [FromQuery(Name = "past")]

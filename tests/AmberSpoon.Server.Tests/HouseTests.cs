@@ -1,0 +1,365 @@
+using System.IO.Compression;
+using System.Net.Http.Headers;
+using System.Text;
+using System.Text.Json.Nodes;
+using AmberSpoon.Store.Backups;
+using SkiaSharp;
+using Xunit;
+
+namespace AmberSpoon.Server.Tests;
+
+/// <summary>What a household wrote is its own: out as files and back, whole or not at all.</summary>
+public sealed class HouseTests
+{
+    private static async Task<(int Status, JsonNode? Body)> Post(Kitchen kitchen, string path, byte[] bytes, string type)
+    {
+        using var content = new ByteArrayContent(bytes);
+        content.Headers.ContentType = new MediaTypeHeaderValue(type);
+        using HttpResponseMessage response = await kitchen.Client.PostAsync(path, content);
+        string text = await response.Content.ReadAsStringAsync();
+        return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
+    }
+
+    private static async Task<string> Baked(Kitchen kitchen, string name)
+    {
+        JsonObject plan = Kitchen.Supper();
+        plan["name"] = name;
+        plan["oven"] = JsonNode.Parse("""{ "name": "Oven", "air": "still" }""");
+        string id = await kitchen.StartBake(plan);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        await kitchen.Told(id, Kitchen.Reading(1, 1, 58));
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(15));
+        await kitchen.Finish(id);
+        await kitchen.Told(id, new JsonObject { ["kind"] = "tasted", ["text"] = "=1+1" }, new JsonObject { ["kind"] = "rated", ["of"] = "meat", ["rating"] = "right" });
+        return id;
+    }
+
+    private static byte[] Picture(int width = 40, int height = 30)
+    {
+        using var bitmap = new SKBitmap(width, height);
+        bitmap.Erase(SKColors.Orange);
+        using SKImage image = SKImage.FromBitmap(bitmap);
+        return image.Encode(SKEncodedImageFormat.Png, 90).ToArray();
+    }
+
+    private static Task<byte[]> Backup(Kitchen kitchen) => kitchen.Client.GetByteArrayAsync("/api/house/backup", TestContext.Current.CancellationToken);
+
+    [Fact]
+    public async Task A_bake_goes_out_comes_into_an_empty_house_and_goes_out_the_same()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        byte[] file = await kitchen.Client.GetByteArrayAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken);
+        await using var other = new Kitchen();
+        (int status, JsonNode? bake) = await Post(other, "/api/bakes/file", file, "application/json");
+        Assert.True(status == 200, bake?.ToJsonString());
+        Assert.Equal(id, (string)bake!["id"]!);
+        Assert.Equal(Encoding.UTF8.GetString(file), Encoding.UTF8.GetString(await other.Client.GetByteArrayAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken)));
+        Assert.Equal("Thighs", (string)(await other.Get("/api/log"))["lines"]![0]!["name"]!);
+        Assert.Equal(
+            (await kitchen.Get("/api/log/learnt"))["ovens"]!.ToJsonString(), (await other.Get("/api/log/learnt"))["ovens"]!.ToJsonString());
+
+        // The same twice is one.
+        Assert.Equal(200, (await Post(other, "/api/bakes/file", file, "application/json")).Status);
+        Assert.Single((await other.Get("/api/log"))["lines"]!.AsArray());
+    }
+
+    public static TheoryData<string, string> Wrong => new()
+    {
+        { "\"version\": 1", "\"version\": 2" },
+        { "\"format\": \"amber-spoon-bake\"", "\"format\": \"other\"" },
+        { "\"count\": 6", "\"count\": 600000" },
+        { "\"value\": 990", "\"value\": 1e300" },
+        { "\"value\": 204", "\"value\": -5" },
+        { "\"kind\": \"reading\"", "\"kind\": \"levitated\"" },
+        { "\"kind\": \"finished\"", "\"kind\": \"started\"" },
+        { "\"seq\": 2", "\"seq\": 7" },
+        { "\"lot\": 1", "\"lot\": 77" },
+        { "\"chicken\": [", "\"chickens\": [" },
+        { "\"events\": [", "\"events\": null, \"x\": [" },
+    };
+
+    [Theory]
+    [MemberData(nameof(Wrong))]
+    public async Task A_file_that_was_edited_into_what_cannot_be_is_refused_and_nothing_is_kept(string was, string becomes)
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        string file = await kitchen.Client.GetStringAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken);
+        Assert.Contains(was, file, StringComparison.Ordinal);
+        await using var other = new Kitchen();
+        string edited = was == "\"seq\": 2" || was.StartsWith("\"lot\"", StringComparison.Ordinal)
+            ? ReplaceLast(file, was, becomes)
+            : file.Replace(was, becomes, StringComparison.Ordinal);
+        (int status, JsonNode? problem) = await Post(other, "/api/bakes/file", Encoding.UTF8.GetBytes(edited), "application/json");
+        Assert.True(status == 400, $"{status} {problem?.ToJsonString()}");
+        Assert.NotNull(problem!["errors"]!["file"]);
+        Assert.Empty((await other.Get("/api/log"))["lines"]!.AsArray());
+    }
+
+    private static string ReplaceLast(string text, string was, string becomes)
+    {
+        int at = text.LastIndexOf(was, StringComparison.Ordinal);
+        return string.Concat(text.AsSpan(0, at), becomes, text.AsSpan(at + was.Length));
+    }
+
+    [Fact]
+    public async Task Cut_short_or_of_another_kind_it_is_refused_too()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        byte[] file = await kitchen.Client.GetByteArrayAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken);
+        foreach (byte[] wrong in new[] { file[..(file.Length / 2)], [], Encoding.UTF8.GetBytes("null"), Encoding.UTF8.GetBytes("[]"), [0xFF, 0xFE, 0x00], Encoding.UTF8.GetBytes(new string('[', 5000)) })
+        {
+            Assert.Equal(400, (await Post(kitchen, "/api/bakes/file", wrong, "application/json")).Status);
+        }
+    }
+
+    [Fact]
+    public async Task Tables_are_for_other_programs_and_safe_in_them()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "=cmd|' /C calc'!A0");
+        string log = await kitchen.Client.GetStringAsync("/api/log.csv", TestContext.Current.CancellationToken);
+        Assert.StartsWith("StartedAt,FinishedAt,Name", log, StringComparison.Ordinal);
+        Assert.Contains("2026-11-26T17:00:00.000Z", log, StringComparison.Ordinal);
+        Assert.DoesNotContain(",=cmd", log, StringComparison.Ordinal);
+        Assert.Contains("\"'=cmd", log, StringComparison.Ordinal);
+        string readings = await kitchen.Client.GetStringAsync($"/api/bakes/{id}/readings.csv", TestContext.Current.CancellationToken);
+        Assert.Equal("At,Lot,Piece,Name,Celsius,Probe,Believed", readings.Split("\r\n")[0]);
+        Assert.StartsWith("2026-11-26T17:30:00.000Z,1,1,", readings.Split("\r\n")[1], StringComparison.Ordinal);
+        Assert.Contains(",58,,", readings, StringComparison.Ordinal);
+    }
+
+    [Fact]
+    public async Task A_photo_is_written_anew_shown_and_gone_when_it_is_taken_away()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        (int status, JsonNode? bake) = await Post(kitchen, $"/api/bakes/{id}/photos", Picture(2000, 1000), "image/png");
+        Assert.True(status == 200, bake?.ToJsonString());
+        string photo = (string)bake!["table"]!["photos"]![0]!["id"]!;
+        byte[] shown = await kitchen.Client.GetByteArrayAsync($"/api/bakes/{id}/photos/{photo}", TestContext.Current.CancellationToken);
+        using SKBitmap kept = SKBitmap.Decode(shown);
+        Assert.Equal((1600, 800), (kept.Width, kept.Height));
+        Assert.Equal(photo, (string)(await kitchen.Get("/api/log"))["lines"]![0]!["photo"]!);
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Delete, $"/api/bakes/{id}/photos/{photo}")).Status);
+        Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, $"/api/bakes/{id}/photos/{photo}")).Status);
+        Assert.Null((await kitchen.Get("/api/log"))["lines"]![0]!["photo"]);
+        Assert.Empty(Directory.GetFiles(Path.Combine(Path.GetDirectoryName(kitchen.File)!, "photos")));
+    }
+
+    [Fact]
+    public async Task What_is_no_photo_is_refused_and_so_is_one_for_a_bake_that_is_not_there()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        Assert.Equal(400, (await Post(kitchen, $"/api/bakes/{id}/photos", Encoding.UTF8.GetBytes("<svg/>"), "image/png")).Status);
+        Assert.Equal(400, (await Post(kitchen, $"/api/bakes/{id}/photos", Picture()[..40], "image/jpeg")).Status);
+        Assert.Equal(400, (await Post(kitchen, $"/api/bakes/{id}/photos", [], "image/jpeg")).Status);
+        Assert.Equal(415, (await Post(kitchen, $"/api/bakes/{id}/photos", Picture(), "text/plain")).Status);
+        Assert.Equal(404, (await Post(kitchen, $"/api/bakes/{Guid.NewGuid()}/photos", Picture(), "image/png")).Status);
+        int big = (await Post(kitchen, $"/api/bakes/{id}/photos", new byte[(12 * 1024 * 1024) + 1], "image/jpeg")).Status;
+        Assert.True(big is 400 or 413, $"{big}");
+        Assert.Empty((await kitchen.Get($"/api/bakes/{id}"))["table"]!["photos"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_backup_comes_back_into_an_empty_house_as_it_was()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await Baked(kitchen, "Thighs");
+        await Post(kitchen, $"/api/bakes/{id}/photos", Picture(), "image/png");
+        byte[] backup = await Backup(kitchen);
+        await using var other = new Kitchen();
+        await other.SaveTray(Kitchen.GoodPlan());
+        (int looked, JsonNode? report) = await Post(other, "/api/house/restore?mode=replace", backup, "application/zip");
+        Assert.True(looked == 200, report?.ToJsonString());
+        Assert.Equal((1, 1, 1), ((int)report!["bakes"]!, (int)report["newBakes"]!, (int)report["photos"]!));
+        Assert.Empty((await other.Get("/api/log"))["lines"]!.AsArray());
+
+        // What was kept in memory of the house before is let go.
+        await other.Get("/api/tray");
+        Assert.Equal(200, (await Post(other, "/api/house/restore?mode=replace&rehearsal=false", backup, "application/zip")).Status);
+        Assert.Equal((await kitchen.Get("/api/log")).ToJsonString(), (await other.Get("/api/log")).ToJsonString());
+        Assert.Equal((await kitchen.Get("/api/tray"))["plan"]!.ToJsonString(), (await other.Get("/api/tray"))["plan"]!.ToJsonString());
+        string photo = (string)(await other.Get("/api/log"))["lines"]![0]!["photo"]!;
+        Assert.NotEmpty(await other.Client.GetByteArrayAsync($"/api/bakes/{id}/photos/{photo}", TestContext.Current.CancellationToken));
+        await other.Restart();
+        Assert.Equal("Thighs", (string)(await other.Get("/api/log"))["lines"]![0]!["name"]!);
+    }
+
+    [Fact]
+    public async Task Merged_it_adds_what_is_not_there_and_takes_nothing_away()
+    {
+        await using var kitchen = new Kitchen();
+        await Baked(kitchen, "From there");
+        byte[] backup = await Backup(kitchen);
+        await using var other = new Kitchen();
+        string own = await Baked(other, "From here");
+        for (int twice = 0; twice < 2; twice++)
+        {
+            Assert.Equal(200, (await Post(other, "/api/house/restore?mode=merge&rehearsal=false", backup, "application/zip")).Status);
+            Assert.Equal(["From here", "From there"], (await other.Get("/api/log"))["lines"]!.AsArray().Select(line => (string)line!["name"]!).Order(StringComparer.Ordinal));
+            Assert.Equal(2, (await other.Get("/api/trays"))["trays"]!.AsArray().Count);
+        }
+
+        Assert.Equal("From here", (string)(await other.Get("/api/tray"))["plan"]!["name"]!);
+        Assert.Contains("from 2 bakes", (string)(await other.Get("/api/log/learnt"))["ovens"]![0]!["sentence"]!, StringComparison.Ordinal);
+        Assert.NotNull((await other.Get($"/api/bakes/{own}"))["plan"]);
+    }
+
+    [Fact]
+    public async Task A_backup_made_while_readings_stream_in_is_consistent()
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        using var stop = new CancellationTokenSource();
+        Task streaming = Stream();
+        byte[][] backups = [await Backup(kitchen), await Backup(kitchen), await Backup(kitchen)];
+        await stop.CancelAsync();
+        await streaming;
+        foreach (byte[] backup in backups)
+        {
+            await using var other = new Kitchen();
+            Assert.Equal(200, (await Post(other, "/api/house/restore?mode=replace&rehearsal=false", backup, "application/zip")).Status);
+            JsonNode bake = (await other.Live())!;
+            Assert.Equal((int)bake["seq"]!, (await other.Get($"/api/bakes/{id}"))["events"]!.AsArray().Count);
+        }
+
+        async Task Stream()
+        {
+            for (int i = 0; !stop.IsCancellationRequested; i++)
+            {
+                await kitchen.Tell(id, Kitchen.Reading(1, 1, 5 + (0.01 * i)));
+            }
+        }
+    }
+
+    [Theory]
+    [InlineData("cut")]
+    [InlineData("edited")]
+    [InlineData("newer")]
+    [InlineData("path")]
+    [InlineData("bomb")]
+    [InlineData("more")]
+    [InlineData("less")]
+    [InlineData("nothing")]
+    [InlineData("otherDb")]
+    public async Task A_backup_that_is_not_as_it_was_made_is_refused_whole(string how)
+    {
+        await using var kitchen = new Kitchen();
+        await Baked(kitchen, "Thighs");
+        byte[] wrong = Spoilt(await Backup(kitchen), how);
+        (int status, JsonNode? problem) = await Post(kitchen, "/api/house/restore?mode=replace&rehearsal=false", wrong, "application/zip");
+        Assert.True(status == 400, $"{status} {problem?.ToJsonString()}");
+        Assert.NotNull(problem!["errors"]!["file"]);
+        Assert.Equal("Thighs", (string)(await kitchen.Get("/api/log"))["lines"]![0]!["name"]!);
+    }
+
+    private static byte[] Spoilt(byte[] backup, string how)
+    {
+        if (how is "cut" or "nothing")
+        {
+            return how == "cut" ? backup[..(backup.Length - 60)] : [];
+        }
+
+        using var file = new MemoryStream();
+        file.Write(backup);
+        using (var zip = new ZipArchive(file, ZipArchiveMode.Update, leaveOpen: true))
+        {
+            switch (how)
+            {
+                case "edited":
+                    Rewrite(zip, "kitchen.db", bytes => [.. bytes.SkipLast(1), (byte)(bytes[^1] ^ 1)]);
+                    break;
+                case "newer":
+                    Rewrite(zip, "manifest.json", bytes => Encoding.UTF8.GetBytes(Encoding.UTF8.GetString(bytes).Replace("\"version\": 1", "\"version\": 2", StringComparison.Ordinal)));
+                    break;
+                case "path":
+                    Rewrite(zip, "manifest.json", bytes => Encoding.UTF8.GetBytes(Encoding.UTF8.GetString(bytes).Replace(
+                        "\"entries\": [", "\"entries\": [{ \"name\": \"photos/../../evil.jpg\", \"bytes\": 1, \"sha256\": \"00\" },", StringComparison.Ordinal)));
+                    Add(zip, "photos/../../evil.jpg", [1]);
+                    break;
+                case "bomb":
+                    Rewrite(zip, "kitchen.db", bytes => [.. bytes, .. new byte[4_000_000]]);
+                    break;
+                case "more":
+                    Add(zip, "run.sh", [1]);
+                    break;
+                case "less":
+                    zip.GetEntry("kitchen.db")!.Delete();
+                    break;
+                case "otherDb":
+                    byte[] text = Encoding.UTF8.GetBytes("not a database at all, but as long as one might be");
+                    Rewrite(zip, "kitchen.db", _ => text);
+                    Rewrite(zip, "manifest.json", bytes =>
+                    {
+                        JsonNode manifest = JsonNode.Parse(bytes)!;
+                        manifest["entries"]![0]!["bytes"] = text.Length;
+                        manifest["entries"]![0]!["sha256"] = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(text));
+                        return Encoding.UTF8.GetBytes(manifest.ToJsonString());
+                    });
+                    break;
+            }
+        }
+
+        return file.ToArray();
+    }
+
+    private static void Rewrite(ZipArchive zip, string name, Func<byte[], byte[]> change)
+    {
+        ZipArchiveEntry entry = zip.GetEntry(name)!;
+        using var read = new MemoryStream();
+        using (Stream stream = entry.Open())
+        {
+            stream.CopyTo(read);
+        }
+
+        entry.Delete();
+        Add(zip, name, change(read.ToArray()));
+    }
+
+    private static void Add(ZipArchive zip, string name, byte[] bytes)
+    {
+        using Stream stream = zip.CreateEntry(name).Open();
+        stream.Write(bytes);
+    }
+
+    [Fact]
+    public void Old_backups_go_and_of_each_week_and_month_one_stays()
+    {
+        var last = new DateOnly(2026, 11, 27);
+        DateOnly[] days = [.. Enumerable.Range(0, 500).Select(back => last.AddDays(-back))];
+        IReadOnlyCollection<DateOnly> kept = BackupShelf.Kept(days);
+        Assert.Equal([.. days.Take(7)], kept.OrderDescending().Take(7));
+        Assert.InRange(kept.Count, 7 + 3 + 9, 7 + 5 + 12);
+        Assert.Contains(new DateOnly(2026, 10, 31), kept);
+        Assert.Contains(new DateOnly(2025, 12, 31), kept);
+        Assert.DoesNotContain(new DateOnly(2025, 11, 30), kept);
+        Assert.DoesNotContain(new DateOnly(2026, 10, 15), kept);
+        Assert.Equal([last], BackupShelf.Kept([last]));
+    }
+
+    [Fact]
+    public async Task The_program_backs_up_and_restores_without_serving_also_while_it_is_served()
+    {
+        await using var kitchen = new Kitchen();
+        await Baked(kitchen, "Thighs");
+        string house = Path.GetDirectoryName(kitchen.File)!;
+        string file = Path.Combine(house, "house.zip");
+        Assert.Equal(0, await Startup.HouseCommands.Run(["backup", file, "--data", house]));
+        string empty = Directory.CreateTempSubdirectory("amber-").FullName;
+        Assert.Equal(0, await Startup.HouseCommands.Run(["restore", file, "--data", empty, "--dry-run"]));
+        Assert.Equal(0, await Startup.HouseCommands.Run(["restore", file, "--data", empty]));
+        Assert.True(System.IO.File.Exists(Path.Combine(empty, "kitchen.db")));
+        await Baked(kitchen, "Later");
+        Assert.Equal(0, await Startup.HouseCommands.Run(["restore", file, "--data", house]));
+        Assert.Equal(["Thighs"], (await kitchen.Get("/api/log"))["lines"]!.AsArray().Select(line => (string)line!["name"]!));
+        Assert.Equal(1, await Startup.HouseCommands.Run(["restore", Path.Combine(house, "kitchen.db"), "--data", house]));
+        Assert.Equal(1, await Startup.HouseCommands.Run(["backup", file, "--data", Path.Combine(house, "nowhere")]));
+        Assert.Equal(2, await Startup.HouseCommands.Run(["backup"]));
+        Assert.Null(await Startup.HouseCommands.Run(["--urls", "x"]));
+        Directory.Delete(empty, recursive: true);
+    }
+}
