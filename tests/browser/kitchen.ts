@@ -26,11 +26,17 @@ export class KitchenServer {
     this.clockMs = Date.parse(clock);
   }
 
-  static async create(options: { demo?: boolean; clock?: string; pace?: number } = {}): Promise<KitchenServer> {
+  /** In the log of the invented household: fewer are there sooner. */
+  private evenings = 3;
+
+  static async create(
+    options: { demo?: boolean; clock?: string; pace?: number; evenings?: number } = {},
+  ): Promise<KitchenServer> {
     const port = await freePort();
     const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
     const clock = options.clock ?? FIVE_O_CLOCK;
     const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock, options.pace ?? 1);
+    server.evenings = options.evenings ?? server.evenings;
     if (server.demo && clock === FIVE_O_CLOCK) cpSync(await seededFolder(server), data, { recursive: true });
     await server.open();
     return server;
@@ -65,7 +71,7 @@ export class KitchenServer {
       `--urls=${this.address}`,
       `--Kitchen:Data=${this.data}`,
       `--Kitchen:Demo=${this.demo}`,
-      '--Kitchen:DemoEvenings=3',
+      `--Kitchen:DemoEvenings=${this.evenings}`,
       `--Kitchen:ClockStartsAt=${new Date(this.clockMs).toISOString()}`,
       `--Kitchen:ClockPace=${this.pace}`,
     ];

@@ -24,7 +24,7 @@ Roast for 35-40 minutes.`;
 test('pictures for the docs', async ({ browser }) => {
   test.setTimeout(240_000);
   for (const size of sizes) {
-    const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z' });
+    const kitchen = await KitchenServer.create({ clock: '2026-11-26T16:10:00Z', evenings: 24 });
     try {
       const page = await browser.newPage({ viewport: size, timezoneId: 'Etc/GMT-1' });
       const shoot = async (view: string, onTablet = false) => {

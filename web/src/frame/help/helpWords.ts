@@ -59,8 +59,10 @@ const helps: Record<string, Help> = {
   log: {
     title: 'The log',
     lines: [
-      'What happened over what was predicted: when each food was ready, what was measured, what was done.',
-      'Look here before the same tray again: what came early, what came late.',
+      'What happened over what was predicted: when each food was ready, what was measured, what was done. Look for a word, or for a cut, a vegetable, a mix.',
+      'At table, tap how it was. What you write under “Next time” comes up when you bake it again; “Bake it again” plans the same with what is known today.',
+      'Each reading teaches something about your oven, and the next plan reckons with it: see “What they taught”. An evening that should not count can be left out.',
+      'Everything here is yours: each evening and the whole house can be taken away as files, in the Kitchen.',
     ],
   },
   kitchen: {
