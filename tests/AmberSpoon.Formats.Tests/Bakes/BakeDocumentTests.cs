@@ -33,7 +33,8 @@ public sealed class BakeDocumentTests
             ProfileId.UnitedStates,
             5,
             null,
-            []) { Oven = HouseOven.Usual with { RunsHotBy = new(-5, TemperatureUnit.Celsius), Learnt = OvenBelief.Unknown(-7) with { Bakes = 3 } } };
+            [])
+        { Oven = HouseOven.Usual with { RunsHotBy = new(-5, TemperatureUnit.Celsius), Learnt = OvenBelief.Unknown(-7) with { Bakes = 3 } } };
         Happening[] told =
         [
             new Started(), new ActDone(0), new Measured(new(new LotId(1), 1), new(165, TemperatureUnit.Fahrenheit)), new Looked(new LotId(1), Look.Browned), new OvenSet(new(190, TemperatureUnit.Celsius)),
