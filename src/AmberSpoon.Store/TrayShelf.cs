@@ -22,8 +22,16 @@ public sealed class TrayShelf(KitchenDb db, Knowledge knowledge, TimeProvider ti
     public async Task<TrayRow?> Find(int id, CancellationToken cancel) => await Knowing(await db.Trays.SingleOrDefaultAsync(row => row.Id == id, cancel), cancel);
 
     /// <summary>All trays, the one opened last first, archived ones too.</summary>
-    public async Task<IReadOnlyList<TrayRow>> All(CancellationToken cancel) =>
-        await db.Trays.OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id).ToListAsync(cancel);
+    public async Task<IReadOnlyList<TrayRow>> All(CancellationToken cancel)
+    {
+        List<TrayRow> rows = await db.Trays.OrderByDescending(row => row.OpenedAt).ThenByDescending(row => row.Id).ToListAsync(cancel);
+        foreach (TrayRow row in rows)
+        {
+            await Knowing(row, cancel);
+        }
+
+        return rows;
+    }
 
     /// <summary>A new tray, which becomes the one being worked on.</summary>
     public Task<TrayRow> Add(TrayPlan plan, CancellationToken cancel) => db.AllOrNone(

@@ -26,8 +26,8 @@ export class KitchenServer {
     this.clockMs = Date.parse(clock);
   }
 
-  /** In the log of the invented household: fewer are there sooner. */
-  private evenings = 3;
+  /** In the log of the invented household. */
+  evenings = 0;
 
   static async create(
     options: { demo?: boolean; clock?: string; pace?: number; evenings?: number } = {},
@@ -134,10 +134,11 @@ export class KitchenServer {
   }
 }
 
-export const test = base.extend<{ kitchen: KitchenServer }>({
-  // biome-ignore lint/correctness/noEmptyPattern: the runner wants a pattern here.
-  kitchen: async ({}, use) => {
-    const kitchen = await KitchenServer.create();
+export const test = base.extend<{ kitchen: KitchenServer; evenings: number }>({
+  /** In the log: what they teach moves every forecast, so a test that is not about the log has none. */
+  evenings: [0, { option: true }],
+  kitchen: async ({ evenings }, use) => {
+    const kitchen = await KitchenServer.create({ evenings });
     await use(kitchen);
     await kitchen.close();
   },
@@ -187,7 +188,7 @@ export const liveBake = async (kitchen: KitchenServer) => (await kitchen.get('/a
 
 /** The invented household as the server seeds it: made by the first test of each worker, copied by its others. */
 async function seededFolder(first: KitchenServer): Promise<string> {
-  const seeded = join(tmpdir(), `amber-seeded-${process.ppid}-${process.env.TEST_PARALLEL_INDEX}`);
+  const seeded = join(tmpdir(), `amber-seeded-${process.ppid}-${process.env.TEST_PARALLEL_INDEX}-${first.evenings}`);
   if (!existsSync(seeded)) {
     await first.open();
     await first.kill();

@@ -30,7 +30,8 @@ public sealed record OvenEvidence(IReadOnlyList<double> Information, IReadOnlyLi
 
         // What was added says its own mean: where the information is, it has moved the earlier one to the later.
         Vector<double> weighted = (later * (centre + mean)) - (earlier * centre);
-        return new([.. added.ToRowMajorArray()], [.. weighted]);
+        var evidence = new OvenEvidence([.. added.ToRowMajorArray()], [.. weighted]);
+        return evidence.Information.Concat(evidence.Weighted).All(double.IsFinite) ? evidence : None;
     }
 
     internal static Matrix<double> MatrixOf(IReadOnlyList<double> rows) =>

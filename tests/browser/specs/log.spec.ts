@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect, test } from '../kitchen';
 
+test.use({ evenings: 3 });
+
 const wide = { width: 1280, height: 800 };
 
 /** A picture of one colour, as a phone might send it. */
@@ -26,7 +28,7 @@ test('an evening is rated, noted, photographed, found again and baked again', as
   await expect(entry.getByRole('button', { name: 'juicy' })).toHaveAttribute('aria-pressed', 'false');
   await entry.getByLabel('Next time', { exact: true }).fill('Foil after half an hour');
   await entry.getByLabel('Next time', { exact: true }).press('Enter');
-  await expect(entry.getByText('Foil after half an hour', { exact: true })).toBeVisible();
+  await expect(entry.getByText('Foil after half an hour', { exact: true }).first()).toBeVisible();
   await page
     .getByLabel('A photo of the evening')
     .setInputFiles({ name: 'tray.jpg', mimeType: 'image/jpeg', buffer: await picture(page) });

@@ -1,6 +1,8 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import { expect, measure, startBake, test } from '../kitchen';
 
+test.use({ evenings: 3 });
+
 const sizes = [
   { width: 1280, height: 800 },
   { width: 820, height: 1180 },

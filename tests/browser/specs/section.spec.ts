@@ -1,6 +1,8 @@
 import type { Page } from '@playwright/test';
 import { expect, startBake, test } from '../kitchen';
 
+test.use({ evenings: 3 });
+
 const inside = (page: Page) => page.getByText(/^Coldest -?\d+ °/);
 const seeInside = (page: Page) => page.getByRole('button', { name: 'See inside' }).click();
 

@@ -176,7 +176,12 @@ const byStart = (a: BakeView, b: BakeView) => Date.parse(a.startedAt) - Date.par
 /** A change to the log; the list is asked for again. */
 function useLogChange(change: (id: string) => Promise<unknown>) {
   const queries = useQueryClient();
-  return useCommand(change, { onSuccess: () => queries.invalidateQueries({ queryKey: ['log'] }) });
+  return useCommand(change, {
+    // Not waited for: what deleted it leaves the page with it, and must have said so before.
+    onSuccess: () => {
+      void queries.invalidateQueries({ queryKey: ['log'] });
+    },
+  });
 }
 
 export const useDeleteBake = () =>

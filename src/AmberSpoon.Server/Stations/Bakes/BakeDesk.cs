@@ -112,8 +112,9 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
             turn.Release();
         }
 
-        await news.Changed(KitchenTopic.Log);
-        return await View(id, cancel);
+        BakeView view = await View(id, cancel);
+        await (view.IsLive ? news.BakeChanged(id, view.Seq) : news.Changed(KitchenTopic.Log));
+        return view;
     }
 
     /// <exception cref="ProblemException">404.</exception>

@@ -13,7 +13,7 @@ import { Section } from '../../ui/Section';
 import { TextBox } from '../../ui/TextBox';
 import { sayNumber } from '../../words/numbers';
 import { sayClock } from '../../words/times';
-import { massSign, parseMass } from '../../words/units';
+import { massSign, parseMass, parseVolume, sayVolume, volumeSign, volumeUnitOf } from '../../words/units';
 
 /** How it was at table, by taps; what to do otherwise, in words. What was said last counts. */
 export function AtTable({ bake, table }: { bake: WholeBake; table: AtTableView }) {
@@ -132,6 +132,13 @@ function Said(props: {
 function Weights(props: { bake: WholeBake; table: AtTableView; onSay: (event: EventRequest) => void }) {
   const units = useUnits();
   const [typed, setTyped] = useState<Record<number, string>>({});
+  const [stock, setStock] = useState('');
+  const { stockMl } = props.table;
+  const volumeUnit = volumeUnitOf(units);
+  const writeStock = () => {
+    const millilitres = Math.round(parseVolume(stock, volumeUnit) ?? Number.NaN);
+    if (millilitres >= 0 && millilitres !== stockMl) props.onSay({ kind: 'stock', millilitres });
+  };
   return (
     <div className="grid gap-3 sm:grid-cols-2">
       {props.bake.lots.map((lot) => {
@@ -163,6 +170,21 @@ function Weights(props: { bake: WholeBake; table: AtTableView; onSay: (event: Ev
           </Field>
         );
       })}
+      <Field
+        label="Juices or stock kept"
+        hint={stockMl === null ? `If you keep any: ${volumeSign[volumeUnit]}` : sayVolume(stockMl, units)}
+      >
+        {(ids) => (
+          <TextBox
+            ids={ids}
+            inputMode="decimal"
+            value={stock}
+            onText={setStock}
+            onBlur={writeStock}
+            onKeyDown={(event) => event.key === 'Enter' && writeStock()}
+          />
+        )}
+      </Field>
       {props.table.eatenAt && <p className="self-end text-ink-soft">Eaten at {sayClock(props.table.eatenAt)}.</p>}
     </div>
   );

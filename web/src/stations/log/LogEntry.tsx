@@ -78,7 +78,7 @@ export function LogEntry(props: {
       <Section title="What each food did" summary="predicted and measured" defaultOpen>
         <LotChart bake={bake} spoonMinute={props.spoonMinute} outAt={out ? Date.parse(out.at) : null} />
       </Section>
-      <Section title="What happened" summary={`${bake.readings.length} readings`}>
+      <Section title="What happened" summary={`${bake.readings.length} readings`} defaultOpen>
         {bake.readings.length === 0 && <p>Nothing was measured.</p>}
         <ol aria-label="What happened">
           {bake.events?.map((event) => (
