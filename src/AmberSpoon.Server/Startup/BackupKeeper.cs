@@ -15,7 +15,7 @@ internal sealed class BackupKeeper(HouseFolder house, HouseChanged changed, Kitc
     private static readonly TimeSpan Every = TimeSpan.FromHours(24);
 
     private static readonly Action<ILogger, Exception?> Failed =
-        LoggerMessage.Define(LogLevel.Error, new(1, nameof(Failed)), "Today's backup could not be written.");
+        LoggerMessage.Define(LogLevel.Error, new(1, nameof(Failed)), "The kitchen could not look after its backups.");
 
     protected override async Task ExecuteAsync(CancellationToken stoppingToken)
     {
@@ -37,8 +37,9 @@ internal sealed class BackupKeeper(HouseFolder house, HouseChanged changed, Kitc
                     BackupShelf.Keep(house, time.GetUtcNow());
                 }
             }
-            catch (Exception failed) when (failed is IOException or UnauthorizedAccessException or BackupException || StoreTrouble.Behind(failed) is not null)
+            catch (Exception failed) when (failed is not OperationCanceledException)
             {
+                // A backup that fails must not take the kitchen with it.
                 Failed(logger, failed);
             }
         }

@@ -15,13 +15,7 @@ internal sealed class LogKeeper(IServiceScopeFactory scopes, KitchenCondition co
             return;
         }
 
-        IReadOnlyList<Guid> forgotten;
-        await using (AsyncServiceScope scope = scopes.CreateAsyncScope())
-        {
-            forgotten = await scope.ServiceProvider.GetRequiredService<LogShelf>().Forgotten(stoppingToken);
-        }
-
-        foreach (Guid bake in forgotten)
+        foreach (Guid bake in await Forgotten(stoppingToken))
         {
             stoppingToken.ThrowIfCancellationRequested();
             try
@@ -34,6 +28,20 @@ internal sealed class LogKeeper(IServiceScopeFactory scopes, KitchenCondition co
                 // One that cannot be read must not keep the others out of the log.
                 Skipped(logger, bake, failed);
             }
+        }
+    }
+
+    /// <summary>None where the file cannot be read just now: the next start looks again, and nobody waits for it.</summary>
+    private async Task<IReadOnlyList<Guid>> Forgotten(CancellationToken cancel)
+    {
+        try
+        {
+            await using AsyncServiceScope scope = scopes.CreateAsyncScope();
+            return await scope.ServiceProvider.GetRequiredService<LogShelf>().Forgotten(cancel);
+        }
+        catch (Exception failed) when (StoreTrouble.Behind(failed) is not null)
+        {
+            return [];
         }
     }
 }

