@@ -43,7 +43,7 @@ internal sealed class SideTimes
         }
 
         OvenMode mode = plan.OvenMode == OvenMode.Grill ? OvenMode.Still : plan.OvenMode;
-        var asked = new Asked(vegetable, mode, Math.Round(plan.OvenSetting.ToTemperature().Celsius, 1), Math.Round(plan.Oven?.OffsetC ?? 0, 1), heads);
+        var asked = new Asked(vegetable, mode, Math.Round(plan.OvenSetting.ToTemperature().Celsius, 1), Math.Round(plan.Oven?.OffsetC ?? 0, 1), plan.Oven?.Learnt?.Key, heads);
         if (_found.Count > MostKept)
         {
             _found.Clear();
@@ -81,5 +81,5 @@ internal sealed class SideTimes
         }
     }
 
-    private readonly record struct Asked(Vegetable Vegetable, OvenMode Mode, double DialC, double OffsetC, int Heads);
+    private readonly record struct Asked(Vegetable Vegetable, OvenMode Mode, double DialC, double OffsetC, string? Learnt, int Heads);
 }

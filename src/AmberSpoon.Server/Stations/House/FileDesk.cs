@@ -87,8 +87,8 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         }
 
         TrayPlan plan = PlanOf(document);
-        (BakeRow bake, BakeFacts facts) = Asker.WhileWaiting(() => Followed(document, plan), cancel);
-        _ = check.Require(BakeViews.Listed(BakeSummary.Of(bake)), "file");
+        (BakeRow bake, BakeFacts facts, BakeView whole) = Asker.WhileWaiting(() => Followed(document, plan), cancel);
+        _ = check.Require(whole, "file");
         await book.Add(bake, document.Events, cancel, facts);
         await news.Changed(KitchenTopic.Log);
         await news.Changed(KitchenTopic.Tray);
@@ -139,7 +139,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         : null;
 
     /// <summary>Everything that will be asked of it is asked once before it is kept.</summary>
-    private static (BakeRow Bake, BakeFacts Facts) Followed(BakeDocument document, TrayPlan plan)
+    private static (BakeRow Bake, BakeFacts Facts, BakeView Whole) Followed(BakeDocument document, TrayPlan plan)
     {
         try
         {
@@ -156,9 +156,9 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
                 Verdict = state.LastSaid?.Verdict,
                 LastSeq = state.Seq,
             };
-            _ = BakeViews.Whole(bake, BakeEstimate.InHindsight(state, forecast), document.StartedAt);
+            BakeView whole = BakeViews.Whole(bake, BakeEstimate.InHindsight(state, forecast), document.StartedAt);
             BakeFacts facts = BakeFacts.Of(state, forecast);
-            return facts.Evidence.Information.Concat(facts.Evidence.Weighted).All(double.IsFinite) ? (bake, facts) : throw Refused("What was measured in that file cannot be reckoned with.");
+            return facts.Evidence.Information.Concat(facts.Evidence.Weighted).All(double.IsFinite) ? (bake, facts, whole) : throw Refused("What was measured in that file cannot be reckoned with.");
         }
         catch (Exception failed) when (failed is ArgumentException or InvalidOperationException or KeyNotFoundException or NullReferenceException or IndexOutOfRangeException or OverflowException or Core.Heat.HeatInputException)
         {
