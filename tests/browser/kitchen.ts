@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { test as base, expect, type Page } from '@playwright/test';
 
-const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../artifacts/app');
+/** The server and its pages, as they are built. */
+export const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../artifacts/app');
 
 const FIVE_O_CLOCK = '2026-11-26T16:00:00Z';
 

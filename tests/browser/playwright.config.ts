@@ -4,7 +4,9 @@ export default defineConfig({
   timeout: 90_000,
   // Generous: CI shares its cores, and no test is about speed.
   expect: { timeout: 15_000 },
-  workers: 2,
+  // Each waits for its page or its kitchen about half of the time: three keep two cores busy.
+  workers: 3,
+  fullyParallel: true,
   // A machine that does other work at the same time stalls a page now and then: what fails twice is broken, and what failed
   // once is named at the end.
   retries: 1,

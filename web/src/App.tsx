@@ -1,5 +1,5 @@
 import { lazy, Suspense, useEffect } from 'react';
-import { Navigate, Route, Routes } from 'react-router';
+import { Redirect, Route, Switch } from 'wouter';
 import { useLiveNews } from './api/live';
 import { useSendWaiting } from './kitchen/bakes';
 import { useHousehold } from './kitchen/household';
@@ -51,17 +51,35 @@ export function App() {
       )}
       {/* Another clock face: every time of day is said anew. */}
       <Suspense key={face} fallback={<p className="p-8 text-xl">A moment…</p>}>
-        <Routes>
-          <Route path="/tray" element={<TrayStation connected={connected} />} />
-          <Route path="/prep" element={<PrepStation connected={connected} />} />
-          <Route path="/print" element={<PrintPage />} />
-          <Route path="/evening" element={<EveningStation connected={connected} />} />
-          <Route path="/oven" element={<OvenStation connected={connected} />} />
-          <Route path="/kitchen" element={<KitchenStation connected={connected} />} />
-          <Route path="/why" element={<WhyStation connected={connected} />} />
-          <Route path="/log" element={<LogStation connected={connected} />} />
-          <Route path="*" element={<Navigate to="/tray" replace />} />
-        </Routes>
+        <Switch>
+          <Route path="/tray">
+            <TrayStation connected={connected} />
+          </Route>
+          <Route path="/prep">
+            <PrepStation connected={connected} />
+          </Route>
+          <Route path="/print">
+            <PrintPage />
+          </Route>
+          <Route path="/evening">
+            <EveningStation connected={connected} />
+          </Route>
+          <Route path="/oven">
+            <OvenStation connected={connected} />
+          </Route>
+          <Route path="/kitchen">
+            <KitchenStation connected={connected} />
+          </Route>
+          <Route path="/why">
+            <WhyStation connected={connected} />
+          </Route>
+          <Route path="/log">
+            <LogStation connected={connected} />
+          </Route>
+          <Route>
+            <Redirect to="/tray" replace />
+          </Route>
+        </Switch>
       </Suspense>
     </>
   );

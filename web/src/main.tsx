@@ -2,7 +2,6 @@ import { registerSW } from 'virtual:pwa-register';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter } from 'react-router';
 import { App } from './App';
 import { keepAnswers } from './kitchen/keptAnswers';
 import './styles/tokens.css';
@@ -21,9 +20,7 @@ registerSW({ immediate: true });
 createRoot(root).render(
   <StrictMode>
     <QueryClientProvider client={queries}>
-      <BrowserRouter>
-        <App />
-      </BrowserRouter>
+      <App />
     </QueryClientProvider>
   </StrictMode>,
 );

@@ -1,5 +1,8 @@
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { gzipSync } from 'node:zlib';
 import { AxeBuilder } from '@axe-core/playwright';
-import { expect, measure, startBake, test } from '../kitchen';
+import { app, expect, measure, startBake, test } from '../kitchen';
 
 test.use({ evenings: 3 });
 
@@ -94,4 +97,26 @@ test('what the page is made of travels packed, and is fetched once', async ({ ki
   expect(asset.ok).toBe(true);
   expect(asset.headers.get('cache-control')).toBe('public, max-age=31536000, immutable');
   expect(asset.headers.get('content-encoding')).toBe('br');
+});
+
+/** Every script a page needs before it can be used, from what its scripts import from the start. */
+function firstLoad(...entries: RegExp[]): string[] {
+  const folder = join(app, 'wwwroot/assets');
+  const all = readdirSync(folder);
+  const needed = new Set<string>();
+  const add = (name: string) => {
+    if (needed.has(name)) return;
+    needed.add(name);
+    const code = readFileSync(join(folder, name), 'utf8');
+    for (const [, next] of code.matchAll(/(?:import|from)\s*["']\.\/([^"']+\.js)["']/g)) add(next as string);
+  };
+  for (const entry of entries) for (const name of all.filter((one) => entry.test(one))) add(name);
+  return [...needed].map((name) => join(folder, name));
+}
+
+test('the tray needs 150 KB of packed scripts at most, and they are all it needs', () => {
+  const scripts = firstLoad(/^index-.*\.js$/, /^TrayStation-.*\.js$/);
+  const packed = scripts.reduce((sum, script) => sum + gzipSync(readFileSync(script), { level: 9 }).length, 0);
+  expect(scripts.length).toBeGreaterThan(5);
+  expect(packed).toBeLessThanOrEqual(150_000);
 });

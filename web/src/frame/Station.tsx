@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import { NavLink } from 'react-router';
+import { Link, useLocation } from 'wouter';
 import { useLiveBakes } from '../kitchen/bakes';
 import { SpoonMark } from '../rail/SpoonMark';
 import { HelpButton } from './help/HelpButton';
@@ -25,6 +25,7 @@ export function Station(props: {
   /** On a wide screen everything is seen at once: its parts scroll, the page does not. */
   fits?: boolean;
 }) {
+  const [at] = useLocation();
   const live = useLiveBakes().bakes.length > 0;
   return (
     <div
@@ -49,9 +50,10 @@ export function Station(props: {
         )}
         <nav aria-label="Stations" className="flex w-full items-stretch justify-between sm:w-auto">
           {stations.map((station) => (
-            <NavLink
+            <Link
               key={station.to}
               to={station.to}
+              aria-current={station.to === at ? 'page' : undefined}
               className="flex min-h-13 min-w-11 items-center justify-center gap-1.5 border-transparent border-b-4 px-1.5 pt-1 font-display min-[360px]:px-2 min-[360px]:text-lg sm:min-w-16 sm:px-3.5 aria-[current=page]:border-ink aria-[current=page]:font-semibold"
             >
               {station.name}
@@ -61,7 +63,7 @@ export function Station(props: {
                   <span className="sr-only">, a tray is in</span>
                 </>
               )}
-            </NavLink>
+            </Link>
           ))}
           <HelpButton room={props.room} />
         </nav>

@@ -29,6 +29,13 @@ export interface Lane {
   head?: ReactNode;
   isChosen?: boolean;
   spans: readonly Span[];
+  /** What is drawn below its bar, on the same minutes. */
+  plot?: LanePlot | undefined;
+}
+
+export interface LanePlot {
+  words: string;
+  draw: (place: { x: TimeAxis; height: number; spoonAt: number }) => ReactNode;
 }
 
 const NUMBER_EVERY_PX = 76;

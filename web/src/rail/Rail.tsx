@@ -21,6 +21,9 @@ const HEAD = { besidePx: 316, abovePx: 44, narrowPx: 720, cornerPx: 52 };
 const LISTED_LANE_PX = { few: 36, many: 32 };
 const MANY_LISTED = 6;
 
+/** How much taller a lane is with its curve drawn in it. */
+const PLOT_PX = 118;
+
 /** A low rail takes about as much, whatever it holds: bars are as high as that leaves them, and a number needs its room. */
 const LOW_PX = 118;
 const LOWEST_LANE_PX = 13;
@@ -55,7 +58,7 @@ export function Rail(props: {
   const [box, width] = useWidth<HTMLDivElement>();
   const dragging = useRef(false);
   const shape = shapeOf(props, width);
-  const { namesPx, lanesTop, lanePx, height } = shape;
+  const { namesPx, lanesTop, lanePx, laneTops, height } = shape;
   const x = railScale(props.from, props.to, width, namesPx);
 
   const clamp = (at: number) => Math.min(props.to, Math.max(props.from, at));
@@ -116,6 +119,22 @@ export function Rail(props: {
               width={width}
               shape={shape}
             />
+            {props.lanes.map(
+              (lane, i) =>
+                lane.plot && (
+                  <svg
+                    key={lane.name}
+                    role="img"
+                    aria-label={lane.plot.words}
+                    width={width}
+                    height={PLOT_PX}
+                    className="pointer-events-none absolute left-0"
+                    style={{ top: (laneTops[i] ?? 0) + lanePx }}
+                  >
+                    {lane.plot.draw({ x, height: PLOT_PX, spoonAt: props.spoonAt ?? props.from })}
+                  </svg>
+                ),
+            )}
             {props.spoonAt !== null && (
               <div
                 role="slider"
@@ -164,7 +183,7 @@ export function Rail(props: {
                         // On a narrow screen it lies over the lines of time, and covers them.
                         className={`absolute left-0 ${namesPx > 0 ? '' : lane.isChosen ? 'bg-paper-deep' : 'bg-paper'}`}
                         style={{
-                          top: lanesTop + i * lanePx,
+                          top: laneTops[i],
                           width: namesPx === 0 ? width : namesPx - 12,
                           height: namesPx === 0 ? HEAD.abovePx : lanePx,
                         }}
@@ -190,13 +209,23 @@ interface RailShape {
   /** Where a bar begins in its lane. */
   barTop: number;
   bar: number;
+  /** Without what is drawn below its bar. */
   lanePx: number;
+  /** Where each lane begins, px from the top. */
+  laneTops: readonly number[];
   height: number;
 }
 
 function shapeOf(props: { lanes: readonly Lane[]; corner?: ReactNode; low?: boolean }, width: number): RailShape {
   const count = props.lanes.length;
-  const sized = (shape: Omit<RailShape, 'height'>) => ({ ...shape, height: shape.lanesTop + count * shape.lanePx + 6 });
+  const sized = (shape: Omit<RailShape, 'laneTops' | 'height'>): RailShape => {
+    const laneTops = props.lanes.map(
+      (_, i) =>
+        shape.lanesTop + i * shape.lanePx + PLOT_PX * props.lanes.slice(0, i).filter((lane) => lane.plot).length,
+    );
+    const plots = props.lanes.filter((lane) => lane.plot).length;
+    return { ...shape, laneTops, height: shape.lanesTop + count * shape.lanePx + plots * PLOT_PX + 6 };
+  };
   if (props.corner !== undefined && width < HEAD.narrowPx)
     return sized({
       namesPx: 0,
@@ -206,7 +235,8 @@ function shapeOf(props: { lanes: readonly Lane[]; corner?: ReactNode; low?: bool
       lanePx: HEAD.abovePx + 28,
     });
   if (props.corner !== undefined) {
-    const lanePx = count > MANY_LISTED ? LISTED_LANE_PX.many : LISTED_LANE_PX.few;
+    const lanePx =
+      count > MANY_LISTED || props.lanes.some((lane) => lane.plot) ? LISTED_LANE_PX.many : LISTED_LANE_PX.few;
     return sized({ namesPx: HEAD.besidePx, lanesTop: LANES_TOP, barTop: 5, bar: lanePx - 10, lanePx });
   }
   const lanes = props.low ? lowLanes(count) : lanesOf(count);
@@ -237,7 +267,7 @@ const RailStrip = memo(function RailStrip(props: {
   shape: RailShape;
 }) {
   const { from, to, lanes, marks, band, width } = props;
-  const { namesPx, lanesTop, barTop, bar, lanePx, height } = props.shape;
+  const { namesPx, lanesTop, barTop, bar, lanePx, laneTops, height } = props.shape;
   const ids = useId();
   const x = railScale(from, to, width, namesPx);
   return (
@@ -247,9 +277,9 @@ const RailStrip = memo(function RailStrip(props: {
           lane.isChosen && (
             <rect
               key={lane.name}
-              y={lanesTop + i * lanePx}
+              y={laneTops[i]}
               width={width}
-              height={lanePx}
+              height={lanePx + (lane.plot ? PLOT_PX : 0)}
               fill="var(--paper-deep)"
               stroke="var(--hairline)"
             />
@@ -271,7 +301,7 @@ const RailStrip = memo(function RailStrip(props: {
           </g>
         ))}
       {lanes.map((lane, i) => (
-        <g key={lane.name} transform={`translate(0,${lanesTop + i * lanePx})`}>
+        <g key={lane.name} transform={`translate(0,${laneTops[i]})`}>
           {!lane.head && (
             <text
               x={0}

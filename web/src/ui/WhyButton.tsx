@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { Explanation } from '../api/types';
 import { Drop } from './Drop';
 

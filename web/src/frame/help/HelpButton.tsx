@@ -1,13 +1,13 @@
 import { CircleQuestionMark } from 'lucide-react';
 import { useState } from 'react';
-import { useLocation } from 'react-router';
+import { useLocation } from 'wouter';
 import { Ask } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
 import { helpFor } from './helpWords';
 
 /** How the station that is shown works, on one screen. */
 export function HelpButton({ room }: { room: 'day' | 'oven' }) {
-  const help = helpFor(useLocation().pathname);
+  const help = helpFor(useLocation()[0]);
   const [open, setOpen] = useState(false);
   if (!help) return null;
   return (

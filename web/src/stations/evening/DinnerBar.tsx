@@ -1,6 +1,6 @@
 import { CalendarPlus } from 'lucide-react';
 import { useEffect, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { wish, wishes } from '../../alarm/wishes';
 import { Problem } from '../../api/problem';
 import type { EveningView } from '../../api/types';

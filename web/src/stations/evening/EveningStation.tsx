@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
 import { useEvening } from '../../kitchen/evening';

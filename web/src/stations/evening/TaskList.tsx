@@ -1,5 +1,5 @@
 import { Check, Undo2 } from 'lucide-react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { EveningTask, EveningView } from '../../api/types';
 import { useTickTask } from '../../kitchen/evening';
 import { Button } from '../../ui/Button';

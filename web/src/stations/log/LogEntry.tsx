@@ -1,8 +1,7 @@
 import { Repeat2 } from 'lucide-react';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import type { BakeView, LogLine } from '../../api/types';
-import { CurvePlot } from '../../curve/CurvePlot';
 import { useBakeSection, type WholeBake } from '../../kitchen/bakes';
 import { useAgain, useSay } from '../../kitchen/log';
 import { useChoices } from '../../kitchen/queries';
@@ -19,6 +18,7 @@ import { verdictWords } from '../../words/names';
 import { celsiusOf, sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
 import { AtTable } from './AtTable';
+import { CurvePlot } from './CurvePlot';
 import { DeleteButton } from './DeleteButton';
 import { HowItWent } from './HowItWent';
 import { Photos } from './Photos';
@@ -39,7 +39,7 @@ export function LogEntry(props: {
   const { plan, startedAt, table } = bake;
   const choices = useChoices();
   const again = useAgain();
-  const go = useNavigate();
+  const [, go] = useLocation();
   const out = bake.moves.findLast((move) => move.place === 'worktop');
   return (
     <article aria-label={bake.name} className="grid min-w-0 grid-cols-1 content-start gap-4">
@@ -76,7 +76,7 @@ export function LogEntry(props: {
         )}
       </Section>
       <Section title="What each food did" summary="predicted and measured" defaultOpen>
-        <LotChart bake={bake} spoonMinute={props.spoonMinute} outAt={out ? Date.parse(out.at) : null} />
+        <LotChart bake={bake} spoonMinute={props.spoonMinute} />
       </Section>
       <Section title="What happened" summary={`${bake.readings.length} readings`} defaultOpen>
         {bake.readings.length === 0 && <p>Nothing was measured.</p>}
@@ -187,7 +187,7 @@ function SaidKind({ bake, text }: { bake: WholeBake; text: string }) {
 }
 
 /** One lot's prediction, its goal, and what was measured on its pieces. */
-function LotChart({ bake, spoonMinute, outAt }: { bake: WholeBake; spoonMinute: number; outAt: number | null }) {
+function LotChart({ bake, spoonMinute }: { bake: WholeBake; spoonMinute: number }) {
   const chicken = bake.lots.filter((lot) => lot.isChicken);
   const [chosen, setChosen] = useState<number | null>(null);
   const [cutOpen, setCutOpen] = useState(false);
@@ -226,7 +226,6 @@ function LotChart({ bake, spoonMinute, outAt }: { bake: WholeBake; spoonMinute: 
           startAt={Date.parse(bake.startedAt)}
           spoonAt={Date.parse(bake.startedAt) + spoonMinute * MINUTE_MS}
           targetC={goalC(bake.plan, lot.lot)}
-          outAt={outAt}
           unit={unit}
           height={240}
           until={bake.finishedAt ? Date.parse(bake.finishedAt) : 0}

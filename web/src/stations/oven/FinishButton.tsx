@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Ask } from '../../ui/Ask';
 import { Button } from '../../ui/Button';
@@ -9,7 +9,7 @@ import { Unmeasured } from './Unmeasured';
 /** Closes the bake; asks first while not every lot may be served. */
 export function FinishButton({ bake }: { bake: WholeBake }) {
   const [asking, setAsking] = useState(false);
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const tell = useTell(bake.id);
   const measured = bake.verdict?.kind === 'serve';
   // A promise, not a callback: by the time it is told, the bake and this button are gone from the page.

@@ -1,4 +1,4 @@
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { TrayAnswer } from '../../api/types';
 import { useTray } from '../../kitchen/queries';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';

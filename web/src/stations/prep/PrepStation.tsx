@@ -1,6 +1,6 @@
 import { Printer } from 'lucide-react';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { Problem } from '../../api/problem';
 import type { PrepView } from '../../api/types';
 import { Station } from '../../frame/Station';

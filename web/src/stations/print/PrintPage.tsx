@@ -1,5 +1,5 @@
 import { Printer } from 'lucide-react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { BowlView, PrepView, TrayView } from '../../api/types';
 import { storedCoatsInWords } from '../../coats/coatDraft';
 import { useUnits } from '../../kitchen/household';

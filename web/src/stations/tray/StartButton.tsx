@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useLocation } from 'wouter';
 import { Problem } from '../../api/problem';
 import type { TrayView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
@@ -13,7 +13,7 @@ import { earlyStart } from './earlyStart';
 
 /** Into the oven, or on to the tray that is in it. */
 export function StartButton(props: { view: TrayView; ready: boolean }) {
-  const navigate = useNavigate();
+  const [, navigate] = useLocation();
   const start = useStart();
   const live = useLiveBakes().bakes.find((bake) => bake.trayId === props.view.id);
   const running = useMarinades()?.running ?? [];

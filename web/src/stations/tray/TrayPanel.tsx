@@ -1,6 +1,6 @@
 import { X } from 'lucide-react';
-import { type ReactNode, useEffect, useRef, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { type ReactNode, useEffect, useRef } from 'react';
+import { useSearchParams } from 'wouter';
 import type { components } from '../../api/schema';
 import type { TrayPlan, TrayView } from '../../api/types';
 import { IconButton } from '../../ui/IconButton';
@@ -12,29 +12,8 @@ import { type Chosen, laneId } from './chosen';
 import { withBird } from './draft/changes';
 import type { DraftProps } from './draft/trayDraft';
 import { chickenTitle } from './lots/lotWords';
+import { type Forms, useForms } from './useForms';
 import { TogetherView } from './views/TogetherView';
-
-type Forms = typeof import('./panelForms');
-
-/** Once they are there they are there for good: nothing that opens waits for them twice. */
-let fetched: Forms | null = null;
-
-/** What opens in the panel; null in the first moment of a page, in which the tray itself is drawn. */
-function useForms(): Forms | null {
-  const [forms, setForms] = useState(fetched);
-  useEffect(() => {
-    if (forms) return;
-    import('./panelForms').then(
-      (all) => {
-        fetched = all;
-        setForms(all);
-      },
-      // Without the server it is tried again by whoever opens the tray next.
-      () => undefined,
-    );
-  }, [forms]);
-  return forms;
-}
 
 type PanelProps = DraftProps & {
   view: TrayView;
@@ -46,12 +25,25 @@ type PanelProps = DraftProps & {
   /** Which of the looks at a lot is open: 0 its fields. */
   look: number;
   onLook: (look: number) => void;
+  /** And which at the tray as a whole. */
+  trayLook: number;
+  onTrayLook: (look: number) => void;
   onChoose: (chosen: Chosen) => void;
   onShow: (view: TrayView) => void;
   onAdopt: (plan: TrayPlan) => void;
 };
 
 const moment = <p className="py-4 text-lg">A moment…</p>;
+
+/** Whose curve is looked at: its row of the rail draws it. */
+export function curveOf(chosen: Chosen, look: number, trayLook: number, lead: number | undefined): number | null {
+  if (chosen === null) return trayLook === CURVE_OF_TRAY ? (lead ?? null) : null;
+  return typeof chosen === 'number' && look === CURVE_OF_LOT ? chosen : null;
+}
+
+/** Where the curve stands among the looks below. */
+const CURVE_OF_LOT = 2;
+const CURVE_OF_TRAY = 4;
 
 /** Beside the picture: what is chosen, or the tray as a whole. */
 export function TrayPanel(props: PanelProps) {
@@ -129,6 +121,8 @@ export function TrayPanel(props: PanelProps) {
   return (
     <Tabs
       label="Looks at the tray"
+      at={props.trayLook}
+      onChange={props.onTrayLook}
       tabs={[
         {
           name: 'Finish together',

@@ -11,6 +11,7 @@ import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
 import { lotAt } from '../../tray/trayMoment';
 import { stepWords, vesselWords } from '../../words/food';
+import { goalC } from '../../words/goals';
 import { sayDegrees, sayTemperature, unitSign } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
 import type { TrayNames } from '../../words/trayNames';
@@ -18,6 +19,7 @@ import { type Chosen, laneId, panelOf } from './chosen';
 import type { TrayDraft } from './draft/trayDraft';
 import { LaneHead } from './lots/LaneHead';
 import { chickenDetail, chickenTitle, vegetableDetail } from './lots/lotWords';
+import { useForms } from './useForms';
 
 /** The evening and everything on the tray: the oven, every food with its window, and what hands do. A row opens its panel. */
 export function TrayRail(props: {
@@ -27,6 +29,8 @@ export function TrayRail(props: {
   names: TrayNames;
   chosen: Chosen;
   onChoose: (chosen: Chosen) => void;
+  /** Whose row draws its curve. */
+  curveOf: number | null;
   spoonAt: number;
   onSpoon: (at: number) => void;
   corner: ReactNode;
@@ -35,6 +39,7 @@ export function TrayRail(props: {
   const strip = useMemo(() => stripOf(view, names), [view, names]);
   const unit = view.plan.ovenSetting.unit;
   const { answer, plan } = view;
+  const forms = useForms();
   const head = (of: Chosen, name: string, detail: string, refused: boolean, icon?: ReactNode) => (
     <LaneHead
       id={laneId(of)}
@@ -51,6 +56,11 @@ export function TrayRail(props: {
     const outline = answer?.layout.outlines.find((other) => other.lot === lot)?.outline;
     return food && outline && <FoodIcon food={food} outline={outline} state="ready" heat={heatColour(74)} px={36} />;
   };
+  const plotOf = (id: number) => {
+    const lot = id === props.curveOf && answer?.forecast.lots.find((other) => other.lot === id);
+    if (!lot || !strip || !forms) return undefined;
+    return forms.curvePlot({ curve: lot.curve, startAt: strip.span.inAt, targetC: goalC(plan, id), unit });
+  };
   const isWrong = (panel: Chosen) =>
     Object.keys(problem?.fields ?? {}).some((field) => panelOf(field, draft) === panel);
   const lanes: Lane[] = [
@@ -65,12 +75,14 @@ export function TrayRail(props: {
       head: head(lot.id, chickenTitle(lot, names), chickenDetail(lot, draft.unit), isWrong(lot.id), iconOf(lot.id)),
       isChosen: chosen === lot.id,
       spans: strip?.lots.get(lot.id) ?? [],
+      plot: plotOf(lot.id),
     })),
     ...draft.vegetables.map((lot) => ({
       name: `lot ${lot.id}`,
       head: head(lot.id, names.vegetable(lot), vegetableDetail(lot), isWrong(lot.id), iconOf(lot.id)),
       isChosen: chosen === lot.id,
       spans: strip?.lots.get(lot.id) ?? [],
+      plot: plotOf(lot.id),
     })),
     {
       name: 'Hands',

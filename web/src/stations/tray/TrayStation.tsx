@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { api, unwrap } from '../../api/client';
 import { commandHead, useCommand } from '../../api/command';
 import type { Spot, TrayPlan, TrayView } from '../../api/types';
@@ -30,7 +30,7 @@ import { AddBar } from './lots/AddBar';
 import { DinnerField } from './programme/DinnerField';
 import { StartButton } from './StartButton';
 import { TrayBar } from './shelf/TrayBar';
-import { TrayPanel } from './TrayPanel';
+import { curveOf, TrayPanel } from './TrayPanel';
 import { railSpan, TrayRail } from './TrayRail';
 import { TrayStatus } from './TrayStatus';
 import { useTrayDraft } from './useTrayDraft';
@@ -50,6 +50,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
     new URLSearchParams(location.search).has('bird') ? 'bird' : null,
   );
   const [look, setLook] = useState(0);
+  const [trayLook, setTrayLook] = useState(0);
   // The spoon keeps its place in the bake while the plan, and with it the clock, changes around it.
   const [spoonShare, setSpoonShare] = useState(0.6);
   const span = view ? railSpan(view) : null;
@@ -198,6 +199,8 @@ export function TrayStation({ connected }: { connected: boolean }) {
               chosen={chosen}
               look={look}
               onLook={setLook}
+              trayLook={trayLook}
+              onTrayLook={setTrayLook}
               onChoose={setChosen}
               onShow={show}
               onAdopt={adopt}
@@ -213,6 +216,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
             names={names}
             chosen={chosen}
             onChoose={setChosen}
+            curveOf={curveOf(chosen, look, trayLook, view.answer?.forecast.lead)}
             spoonAt={spoonAt}
             onSpoon={moveSpoon}
             corner={<AddBar draft={draft} choices={choices} onBird={() => setChosen('bird')} onChange={change} />}

@@ -1,4 +1,5 @@
-/** What opens in the panel beside the picture: fetched once the tray itself stands. */
+/** What opens in the panel beside the picture, and in a row of the rail: fetched once the tray itself stands. */
+export { curvePlot } from '../../rail/CurveLane';
 export { BirdPanel } from './lots/BirdPanel';
 export { LotPanel } from './lots/LotPanel';
 export { DoneFields } from './programme/DoneFields';

@@ -1,5 +1,5 @@
 import { Plus } from 'lucide-react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import { Problem } from '../../../api/problem';
 import type { CutChoice, PrepView } from '../../../api/types';
 import { MassBox } from '../../../household/MassBox';

@@ -1,6 +1,6 @@
 import { Plus } from 'lucide-react';
 import { useRef, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { MixListed, PrepView } from '../../../api/types';
 import { coatOfMix, coatRequest } from '../../../coats/coatDraft';
 import { type SavePrep, useCoatLots } from '../../../kitchen/prepQueries';

@@ -1,6 +1,6 @@
 import { Download, FileUp } from 'lucide-react';
 import { type DragEvent, useState } from 'react';
-import { Link } from 'react-router';
+import { Link } from 'wouter';
 import type { PrepView, RecipeMade } from '../../../api/types';
 import { useKept } from '../../../drafts/keptText';
 import { useReadRecipe, useUseRecipe } from '../../../kitchen/prepQueries';

@@ -18,7 +18,10 @@ import { sayVolume, type Units } from '../../../words/units';
 const CAPTION_PX = 50;
 /** Where the page scrolls anyhow. */
 const TALLEST_PX = 340;
-const LEAST_PX = 180;
+/** Below this, as when the rail draws a curve or lists many foods, one line of words is all there is room for. */
+const TIGHT_PX = 215;
+const ONE_LINE_PX = 28;
+const LEAST_PX = 90;
 
 /** The tray from above, and in words what is pointed at. */
 export function PictureView(props: {
@@ -56,6 +59,8 @@ export function PictureView(props: {
     const lead = lot.lot === forecast.lead && spot.index === lot.slowest ? ', probe this one' : '';
     return `${names.one(plan, spot.lot)} ${spot.index + 1}: ${now}, done ${clock(ready)}, then ${middleWords[lot.state]} and ${colourWords[lot.colour]}, ${lossWords(lot, units)}${lead}.`;
   };
+  const isWide = matchMedia('(min-width: 64rem)').matches;
+  const isTight = isWide && size.height < TIGHT_PX;
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
   return (
@@ -68,7 +73,7 @@ export function PictureView(props: {
         lead={forecast.lead}
         minutes={minutes}
         unit={unit}
-        maxHeight={matchMedia('(min-width: 64rem)').matches ? Math.max(LEAST_PX, size.height - CAPTION_PX) : TALLEST_PX}
+        maxHeight={isWide ? Math.max(LEAST_PX, size.height - (isTight ? ONE_LINE_PX : CAPTION_PX)) : TALLEST_PX}
         chosen={props.chosen}
         names={nameOf}
         sayPiece={sayPiece}
@@ -79,7 +84,9 @@ export function PictureView(props: {
       <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
       <div className="flex items-start justify-between gap-3 pt-1">
         {/* Room for the longest sentence: what lies below must not move away from under a finger when it goes. */}
-        <p className="line-clamp-3 min-h-11 text-[0.95rem] leading-snug first-letter:uppercase lg:line-clamp-2">
+        <p
+          className={`line-clamp-3 text-[0.95rem] leading-snug first-letter:uppercase ${isTight ? 'lg:line-clamp-1' : 'min-h-11 lg:line-clamp-2'}`}
+        >
           {shown && sayPiece(shown)}
         </p>
         {pinned && (
