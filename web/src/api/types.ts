@@ -13,6 +13,7 @@ export type SectionPlane = Schemas['SectionPlane'];
 export type PlanePoint = Schemas['PlanePoint'];
 export type ProbePath = Schemas['ProbePath'];
 export type TextbookCase = Schemas['TextbookCase'];
+export type SolveAnswer = Schemas['SolveAnswer'];
 export type HeatParameter = Schemas['HeatParameter'];
 export type Explanation = Schemas['Explanation'];
 export type ChickenLot = Schemas['ChickenLot'];

@@ -46,6 +46,15 @@ const mushroom =
   'M-1 .12 C-1.02 -.6 -.5 -.98 0 -.98 C.5 -.98 1.02 -.6 1 .12 C.98 .3 .6 .3 .3 .26 L.26 .9 C.1 1 -.1 1 -.26 .9 L-.3 .26 C-.6 .3 -.98 .3 -1 .12Z';
 const halfDome = 'M-1 .75 C-1.02 -.4 -.6 -.98 0 -.98 C.6 -.98 1.02 -.4 1 .75 C.6 .98 -.6 .98 -1 .75Z';
 
+/** Blunt at both ends, with a rim of skin where it is cut lengthwise. */
+const baton = 'M-1 0 C-1 -.6 -.9 -1 -.6 -1 L.6 -.95 C.88 -.92 1 -.5 1 0 C1 .5 .88 .92 .6 .95 L-.6 1 C-.9 1 -1 .6 -1 0Z';
+const insideBaton =
+  'M-.91 0 C-.91 -.45 -.82 -.76 -.58 -.76 L.58 -.72 C.8 -.7 .91 -.38 .91 0 C.91 .38 .8 .7 .58 .72 L-.58 .76 C-.82 .76 -.91 .45 -.91 0Z';
+const batonStem = stem('M-.97 -.3 L-1.1 -.36 L-1.1 .36 L-.97 .3Z');
+/** Fat in the middle, pointed at both ends. */
+const spindle =
+  'M-1 .06 C-.8 -.3 -.62 -.98 -.1 -.98 C.4 -.98 .72 -.5 1 -.08 C.8 .3 .6 .98 .05 .98 C-.45 .98 -.75 .5 -1 .06Z';
+
 const byCut: Record<VegetableCut, FoodDrawing> = {
   cube: { body: cube },
   wedge: { body: crescent, parts: [rind(crescentRind)] },
@@ -86,8 +95,14 @@ const own: Partial<Record<Vegetable, Partial<Record<VegetableCut, FoodDrawing>>>
   sweetPotato: {
     cube: { body: cube, lines: ['M-.6 -.3 L-.2 -.36', 'M.1 .1 L.55 .04', 'M-.5 .5 L-.1 .46'] },
     coin: { body: disc, lines: [oval(0, 0, 0.8, 0.8), 'M-.3 -.1 L-.1 -.16', 'M.15 .2 L.4 .16'] },
-    half: rootHalf,
-    whole: rootWhole,
+    half: {
+      body: spindle,
+      lines: ['M-.7 .05 C-.5 -.4 -.3 -.72 -.05 -.74', 'M-.2 .2 L.1 .14', 'M.2 -.24 L.46 -.3', 'M.1 .5 L.36 .44'],
+    },
+    whole: {
+      body: spindle,
+      lines: ['M-.55 -.3 L-.45 -.16', 'M-.05 .36 L.08 .24', 'M.32 -.4 L.44 -.28', 'M-.2 -.6 L-.08 -.5'],
+    },
   },
   carrot: { coin: { body: disc, lines: [ring] }, half: rootHalf, whole: rootWhole },
   parsnip: {
@@ -117,20 +132,33 @@ const own: Partial<Record<Vegetable, Partial<Record<VegetableCut, FoodDrawing>>>
   },
   pepper: {
     wedge: {
-      body: 'M-1 -.72 C-.6 -.98 .5 -1 1 -.78 C.9 -.2 .72 .5 .46 .96 C.3 1 .2 .72 .04 .5 C-.1 .74 -.22 1 -.42 .94 C-.7 .5 -.92 -.1 -1 -.72Z',
-      lines: ['M-.5 -.6 C-.42 -.1 -.3 .3 -.24 .66', 'M.5 -.62 C.42 -.1 .34 .3 .3 .66'],
+      body: 'M-1 -.1 C-.95 -.7 -.5 -1 0 -.94 C.5 -1 .95 -.7 1 -.1 C.96 .3 .72 .95 .5 .98 C.3 1 .2 .76 0 .76 C-.2 .76 -.3 1 -.5 .98 C-.72 .95 -.96 .3 -1 -.1Z',
+      parts: [stem('M-.16 -.88 L-.12 -1.18 L.14 -1.18 L.16 -.88Z')],
+      lines: ['M-.3 -.7 C-.42 -.2 -.36 .4 -.2 .6', 'M.3 -.7 C.42 -.2 .36 .4 .2 .6'],
     },
   },
   courgette: {
     coin: { body: disc, parts: [rind(`${disc} ${oval(0, 0, 0.78, 0.78)}`)], lines: seeds },
     stick: { body: stick, parts: [rind('M-.97 -.9 C-.5 -1 .5 -1 .97 -.8 L.98 -.4 C.5 -.5 -.5 -.5 -.99 -.4Z')] },
-    half: { body: longRoot, lines: ['M-.6 -.2 L-.5 -.1', 'M-.2 .2 L-.1 .1', 'M.2 -.16 L.3 -.06'] },
-    whole: rootWhole,
+    half: {
+      body: baton,
+      parts: [rind(`${baton} ${insideBaton}`), batonStem],
+      lines: ['M-.55 -.14 L-.42 -.14', 'M-.2 .16 L-.07 .16', 'M.14 -.14 L.27 -.14', 'M.46 .16 L.59 .16'],
+    },
+    whole: {
+      body: baton,
+      parts: [batonStem],
+      lines: ['M-.8 -.5 C-.2 -.6 .4 -.56 .86 -.36', 'M-.86 0 L.94 0', 'M-.8 .5 C-.2 .6 .4 .56 .86 .36'],
+    },
   },
   aubergine: {
     cube: { body: cube, parts: [rind(skinOnCube)], lines: ['M-.3 .1 L-.2 .2', 'M.2 0 L.3 .1', 'M0 .5 L.1 .6'] },
     coin: { body: disc, parts: [rind(`${disc} ${oval(0, 0, 0.86, 0.86)}`)], lines: seeds },
-    half: { body: bulb, lines: ['M-.4 -.3 L-.3 -.24', 'M0 .2 L.1 .26', 'M-.3 .34 L-.2 .4', 'M.2 -.2 L.3 -.14'] },
+    half: {
+      body: bulb,
+      parts: [stem('M.88 -.22 L1.12 -.3 L1.12 .3 L.88 .22Z')],
+      lines: ['M-.4 -.3 L-.3 -.24', 'M0 .2 L.1 .26', 'M-.3 .34 L-.2 .4', 'M.2 -.2 L.3 -.14'],
+    },
   },
   cherryTomato: {
     whole: {
@@ -144,7 +172,14 @@ const own: Partial<Record<Vegetable, Partial<Record<VegetableCut, FoodDrawing>>>
         'M.55 -.4 C.2 -.5 .15 -.1 .16 .5 C.5 .4 .66 0 .55 -.4Z',
       ],
     },
-    wedge: { body: crescent, parts: [rind(crescentRind)] },
+    wedge: {
+      body: crescent,
+      parts: [rind(crescentRind)],
+      lines: [
+        'M-.34 .6 C-.56 .3 -.5 -.1 -.16 -.3 C-.06 .1 -.14 .44 -.34 .6Z',
+        'M.34 .6 C.56 .3 .5 -.1 .16 -.3 C.06 .1 .14 .44 .34 .6Z',
+      ],
+    },
   },
   cauliflower: {
     floret: {
@@ -185,7 +220,10 @@ const own: Partial<Record<Vegetable, Partial<Record<VegetableCut, FoodDrawing>>>
       body: 'M-1 .5 C-.9 -.3 -.4 -.9 .1 -.8 L.62 -1 L.74 -.74 L.5 -.46 L1 -.5 L1 -.16 L.6 -.06 C.62 .4 .3 .98 -.3 .96 C-.7 .94 -.98 .8 -1 .5Z',
       lines: ['M-.8 .5 C-.6 0 -.1 -.3 .4 -.3', 'M-.5 .66 C-.3 .3 .1 .1 .5 .1'],
     },
-    half: { body: bulb, lines: bulbLayers },
+    half: {
+      body: 'M-.96 0 C-.98 -.5 -.6 -.98 -.1 -.96 C.15 -.94 .3 -.8 .4 -.66 L.9 -.86 L.98 -.56 L.6 -.3 L1 -.16 L1 .16 L.6 .3 L.98 .56 L.9 .86 L.4 .66 C.3 .8 .15 .94 -.1 .96 C-.6 .98 -.98 .5 -.96 0Z',
+      lines: ['M-.86 0 C-.6 -.5 -.1 -.62 .42 -.44', 'M-.86 0 C-.6 .5 -.1 .62 .42 .44', 'M-.8 0 L.6 0'],
+    },
   },
   leek: {
     coin: {

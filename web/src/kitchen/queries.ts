@@ -1,6 +1,6 @@
 import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
-import type { RecipeRequest, SectionFilm, TextbookCase, TrayView } from '../api/types';
+import type { RecipeRequest, SectionFilm, TrayView } from '../api/types';
 import { type OpenFilm, openFilm } from '../section/film';
 import { newerOf } from './newerOf';
 
@@ -65,17 +65,4 @@ export const useRecipeCheck = (id: number) =>
   useMutation({
     mutationFn: (recipe: RecipeRequest) =>
       unwrap(api.POST('/api/trays/{id}/recipe-check', { params: { path: { id } }, body: recipe })),
-  });
-
-export const useTextbook = () =>
-  useQuery({ queryKey: ['textbook'], queryFn: () => unwrap(api.GET('/api/heat/textbook')) }).data;
-
-export const useHeatParameters = () =>
-  useQuery({ queryKey: ['heat-parameters'], queryFn: () => unwrap(api.GET('/api/heat/parameters')) }).data;
-
-/** The bare engine's own answer to a textbook case. */
-export const useSolve = (item: TextbookCase) =>
-  useQuery({
-    queryKey: ['solve', item.name, item.setting],
-    queryFn: () => unwrap(api.POST('/api/heat/solve', { body: item.request })),
   });
