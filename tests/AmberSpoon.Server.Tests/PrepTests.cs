@@ -274,6 +274,18 @@ public sealed class PrepTests
         Assert.Equal(1.8, (double)prep!["recipeFactor"]!, 0.001);
     }
 
+    [Fact]
+    public async Task AmountsThatAreAskedInEitherUnitAreRefusedInBoth()
+    {
+        await using Kitchen kitchen = await WithSupper();
+        JsonObject choice = Choice();
+        choice["portionG"] = 1;
+        choice["serveG"] = 1e9;
+        (_, JsonNode? refused) = await kitchen.Send(HttpMethod.Put, "/api/prep/1", choice);
+        Assert.Matches(@"^A portion is \d+ g \([\d.]+ oz\) to \d+ g \([\w .]+ oz\) of cooked meat\.$", (string)refused!["errors"]!["portionG"]![0]!);
+        Assert.Matches(@"^Set up to [\d.]+ k?g \([\w .]+\) aside for the table, or none\.$", (string)refused["errors"]!["serveG"]![0]!);
+    }
+
     /// <summary>Where it is, what is written there, and the field that is named.</summary>
     private static readonly (string Path, string Json, string Field)[] WrongFields =
     [

@@ -76,6 +76,20 @@ test('a kitchen is asked three questions once, and everything on the tray obeys'
       await expect(page.getByText('Looking at tonight’s tray…')).toHaveCount(0);
       expect(await foreignWords(page), (await tab.textContent()) ?? '').toEqual([]);
     }
+    await page.getByRole('tab').first().click();
+    await page.getByRole('button', { name: 'A mix of your own' }).click();
+    await expect(page.getByLabel('For so much meat, oz')).toHaveValue('35.3');
+    // What goes into it is written as its recipe has it, in any measure.
+    await expect(page.getByRole('radio', { name: 'for 2 lb 3 oz of meat' })).toBeVisible();
+    await page.goto(`${kitchen.address}/tray`);
+    await page.getByRole('tab', { name: 'A recipe' }).click();
+    await expect(page.getByLabel('The recipe’s oven, °F')).toHaveValue('375');
+    await page.getByRole('tab', { name: 'Curve' }).click();
+    await expect(page.getByRole('table', { name: 'Predicted temperatures' })).toBeVisible();
+    expect(await foreignWords(page), 'the curve').toEqual([]);
+    await page.goto(`${kitchen.address}/evening`);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    expect(await foreignWords(page), 'the evening').toEqual([]);
     await page.goto(`${kitchen.address}/print`);
     await expect(page.getByRole('heading', { name: 'On the tray' })).toBeVisible();
     expect(await foreignWords(page), 'on paper').toEqual([]);

@@ -50,7 +50,7 @@ internal sealed class MixValidator : AbstractValidator<MixRequest>
             bool isForMeat = mix.ForMeat is null || (Check.IsPositive(mix.ForMeat) && mix.ForMeat.ToEntered().Grams() is >= MixLimits.LeastForMassG and <= MixLimits.MostForMassG);
             if (mix.Per == MixBasis.AsWritten && !isForMeat)
             {
-                context.AddFailure("forMeat.value", $"Write how much meat it is for, {MixLimits.LeastForMassG:0} g to {MixLimits.MostForMassG / 1000:0} kg.");
+                context.AddFailure("forMeat.value", $"Write how much meat it is for, {mix.ForMeat.Say(MixLimits.LeastForMassG)} to {mix.ForMeat.Say(MixLimits.MostForMassG)}.");
                 return;
             }
 

@@ -11,7 +11,7 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
     public PrepValidator()
     {
         RuleFor(prep => prep.ServeG).Must(grams => grams is >= 0 and <= PrepLimits.MostServeG)
-            .OverridePropertyName("serveG").WithMessage($"Set 0 to {PrepLimits.MostServeG:0} g aside for the table.");
+            .OverridePropertyName("serveG").WithMessage($"Set up to {TypedUnits.SayInBoth(PrepLimits.MostServeG)} aside for the table, or none.");
         RuleFor(prep => prep.MarinateMinutes).Must(minutes => minutes is 0 or (>= MarinadeClock.LeastMinutes and <= MarinadeClock.MostMinutes))
             .OverridePropertyName("marinateMinutes").WithMessage($"Marinate for {MarinadeClock.LeastMinutes} min to {MarinadeClock.MostMinutes / 60} h, or not at all.");
         RuleFor(prep => prep.MarinateMinutes).LessThanOrEqualTo(MarinadeClock.MostOnCounterMinutes)
@@ -26,7 +26,7 @@ internal sealed class PrepValidator : AbstractValidator<PrepRequest>
         RuleFor(prep => prep.Heads).Must(heads => heads is >= 1 and <= PrepLimits.MostHeads)
             .OverridePropertyName("heads").WithMessage($"Cook for 1 to {PrepLimits.MostHeads}.");
         RuleFor(prep => prep.PortionG).Must(grams => grams is >= PrepLimits.LeastPortionG and <= PrepLimits.MostPortionG)
-            .OverridePropertyName("portionG").WithMessage($"A portion is {PrepLimits.LeastPortionG} to {PrepLimits.MostPortionG} g of cooked meat.");
+            .OverridePropertyName("portionG").WithMessage($"A portion is {TypedUnits.SayInBoth(PrepLimits.LeastPortionG)} to {TypedUnits.SayInBoth(PrepLimits.MostPortionG)} of cooked meat.");
         RuleFor(prep => prep.Packs).Must(packs => (packs?.Count ?? 0) <= PrepLimits.MostPacks)
             .OverridePropertyName("packs").WithMessage($"Up to {PrepLimits.MostPacks} packs.");
         RuleForEach(prep => prep.Packs).NotNull().OverridePropertyName("packs").WithMessage("Describe this pack.").SetValidator(new PackValidator());

@@ -11,6 +11,10 @@ internal static class TypedUnits
     public static string Say(this MassRequest? typed, double grams) =>
         grams < FarTooMuchG ? (KitchenUnits.Usual with { Mass = Check.IsChosen(typed?.Unit) ? typed!.Unit!.Value : MassUnit.Gram }).SayMass(grams) : "far too much";
 
+    /// <summary>In both units, where the question has none of its own: "400 g (14 oz)".</summary>
+    public static string SayInBoth(double grams) =>
+        $"{KitchenUnits.Usual.SayMass(grams)} ({(KitchenUnits.Usual with { Mass = MassUnit.Ounce }).SayMass(grams)})";
+
     public static string Say(this LengthRequest? typed, double millimetres) =>
         (KitchenUnits.Usual with { Length = Check.IsChosen(typed?.Unit) ? typed!.Unit!.Value : LengthUnit.Millimetre }).SayLength(millimetres);
 }

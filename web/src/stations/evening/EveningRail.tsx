@@ -1,4 +1,5 @@
 import type { EveningView } from '../../api/types';
+import { useHousehold } from '../../kitchen/household';
 import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
 import { MINUTE_MS, sayClock } from '../../words/times';
@@ -16,10 +17,11 @@ export function EveningRail(props: {
   onDinner: (at: number) => void;
 }) {
   const { view, shiftMs } = props;
+  const cooks = useHousehold()?.household.cooks ?? [];
   const eatAt = Date.parse(view.eatAt ?? view.now);
   const first = Math.min(...view.tasks.map((task) => Date.parse(task.beginsAt)), eatAt - 30 * MINUTE_MS);
   const from = Math.max(first, eatAt - LONGEST_MS) - 5 * MINUTE_MS;
-  const lanes: Lane[] = eveningLanes(view).map((lane) => ({
+  const lanes: Lane[] = eveningLanes(view, cooks).map((lane) => ({
     ...lane,
     spans: lane.spans.flatMap((span): Span[] => moved(span, shiftMs, from)),
   }));

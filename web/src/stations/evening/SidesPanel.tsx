@@ -2,6 +2,7 @@ import { X } from 'lucide-react';
 import { Problem } from '../../api/problem';
 import type { EveningView } from '../../api/types';
 import { type Side, useSaveEvening } from '../../kitchen/evening';
+import { useHousehold } from '../../kitchen/household';
 import { Choice } from '../../ui/Choice';
 import { IconButton } from '../../ui/IconButton';
 import { Refusal } from '../../ui/Refusal';
@@ -14,6 +15,7 @@ const heatWords = { cold: 'cold', hob: 'on the hob', oven: 'in the oven' } as co
 export function SidesPanel({ view }: { view: EveningView }) {
   const save = useSaveEvening();
   const { sides, cooks, rings, pace } = view.choice;
+  const names = useHousehold()?.household.cooks ?? [];
   const left = view.library.filter((side) => !sides.some((taken) => taken.kind === side.kind));
   const problem = save.error instanceof Problem ? save.error : null;
   return (
@@ -53,8 +55,8 @@ export function SidesPanel({ view }: { view: EveningView }) {
           label="Whose hands"
           value={String(cooks)}
           options={[
-            { value: '1', label: 'One cook' },
-            { value: '2', label: 'Two cooks' },
+            { value: '1', label: names[0] ?? 'One cook' },
+            { value: '2', label: names.length > 1 ? `${names[0]} and ${names[1]}` : 'Two cooks' },
           ]}
           onChange={(value) => save.mutate({ cooks: Number(value) })}
         />

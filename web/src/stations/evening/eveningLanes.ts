@@ -4,8 +4,12 @@ import { MINUTE_MS } from '../../words/times';
 
 type Moments = EveningTask['hands'];
 
-/** An evening as lanes: whose hands, which heat, what lies cold. A lane that holds nothing is left out. */
-export function eveningLanes(view: EveningView): Lane[] {
+/**
+ * An evening as lanes: whose hands, which heat, what lies cold. A lane that holds nothing is left out.
+ *
+ * @param cooks First names, as far as the kitchen knows them.
+ */
+export function eveningLanes(view: EveningView, cooks: readonly string[]): Lane[] {
   const spans = (of: (task: EveningTask) => Moments, kind: 'work' | 'oven') =>
     view.tasks.flatMap((task) => of(task).map((moment) => spanOf(kind, moment, task.railLabel)));
   const free = view.free.map((moment): Span => {
@@ -15,9 +19,10 @@ export function eveningLanes(view: EveningView): Lane[] {
   const oven = view.tasks.flatMap((task) =>
     task.oven.map((moment) => spanOf(task.kind === 'preheat' ? 'preheat' : 'oven', moment, task.railLabel)),
   );
+  const rows = inRows([...free, ...spans((task) => task.hands, 'work')]);
   const lanes: Lane[] = [
-    ...inRows([...free, ...spans((task) => task.hands, 'work')]).map((row, at) => ({
-      name: at === 0 ? 'Hands' : 'Helper',
+    ...rows.map((row, at) => ({
+      name: rows.length > 1 ? (cooks[at] ?? (at === 0 ? 'Hands' : 'Helper')) : 'Hands',
       spans: row,
     })),
     ...inRows(oven).map((row, at) => ({ name: at === 0 ? 'Oven' : 'Shelf', spans: row })),

@@ -103,15 +103,24 @@ test('a mix is copied under another name, and empty rows are left out', () => {
     method: '',
     parts: [{ name: 'fine salt', ingredient: 'fineSalt', amount: { value: 12, unit: 'gram' }, role: 'mix' }],
   } as const;
-  const draft = mixDraftFrom({ ...mix, parts: [...mix.parts] }, false);
+  const draft = mixDraftFrom({ ...mix, parts: [...mix.parts] }, false, 'gram');
   expect(draft.name).toBe('Harvest rub, ours');
-  const blank = mixDraftFrom(null, false);
+  const blank = mixDraftFrom(null, false, 'gram');
   expect(mixRequestFrom({ ...blank, parts: [...draft.parts, ...blank.parts] }).parts).toEqual([
     { name: 'fine salt', value: 12, unit: 'gram' },
   ]);
   expect(
     mixRequestFrom({ ...draft, parts: draft.parts.map((part) => ({ ...part, value: 'some' })) }).parts?.[0]?.value,
   ).toBeNull();
+});
+
+test('how much meat a mix as written is for is asked and sent in the kitchen’s unit', () => {
+  const ounces = mixDraftFrom(null, false, 'ounce');
+  expect(ounces.forMeat).toBe('35.3');
+  expect(mixRequestFrom({ ...ounces, forMeat: '1 lb 4 oz' }).forMeat).toEqual({ value: 20, unit: 'ounce' });
+  expect(mixRequestFrom({ ...ounces, forMeat: 'some' }).forMeat).toEqual({ value: null, unit: 'ounce' });
+  expect(mixRequestFrom({ ...ounces, per: 'kilogramOfMeat' }).forMeat).toBeNull();
+  expect(mixDraftFrom(null, false, 'gram').forMeat).toBe('1000');
 });
 
 test('what was decided is sent back as it came', () => {

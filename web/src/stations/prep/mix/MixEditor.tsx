@@ -2,6 +2,7 @@ import { Plus, X } from 'lucide-react';
 import { Problem } from '../../../api/problem';
 import type { MixBasis, MixKind, MixListed } from '../../../api/types';
 import { useKept } from '../../../drafts/keptText';
+import { useUnits } from '../../../kitchen/household';
 import { useSaveMix } from '../../../kitchen/prepQueries';
 import { Button } from '../../../ui/Button';
 import { Choice } from '../../../ui/Choice';
@@ -14,6 +15,7 @@ import { TextBox } from '../../../ui/TextBox';
 import { UnitBox } from '../../../ui/UnitBox';
 import { measureWords } from '../../../words/amounts';
 import { mixKindWords } from '../../../words/prep';
+import { massSign, sayMass } from '../../../words/units';
 import { emptyPart, type MixDraft, mixDraftFrom, mixRequestFrom, type PartDraft } from './mixDraft';
 
 const kinds = (Object.keys(mixKindWords) as MixKind[]).map((value) => ({ value, label: mixKindWords[value] }));
@@ -21,8 +23,9 @@ const kinds = (Object.keys(mixKindWords) as MixKind[]).map((value) => ({ value, 
 /** Writes a mix of the household's own, from nothing or from another. */
 export function MixEditor(props: { from: MixListed | null; onDone: (saved: MixListed | null) => void }) {
   const { from } = props;
-  const [draft, setDraft, forget] = useKept<MixDraft>(`mix.2.${from?.id ?? 'new'}`, () =>
-    mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false),
+  const units = useUnits();
+  const [draft, setDraft, forget] = useKept<MixDraft>(`mix.3.${from?.id ?? 'new'}`, () =>
+    mixDraftFrom(from?.mix ?? null, from?.isOwn ?? false, units.mass),
   );
   const save = useSaveMix();
   const problem = save.error instanceof Problem ? save.error : null;
@@ -60,14 +63,14 @@ export function MixEditor(props: { from: MixListed | null; onDone: (saved: MixLi
         value={draft.per}
         options={[
           { value: 'asWritten', label: 'as written' },
-          { value: 'kilogramOfMeat', label: 'for 1 kg of meat' },
+          { value: 'kilogramOfMeat', label: `for ${sayMass(1000, units)} of meat` },
           { value: 'squareDecimetre', label: 'for a palm of surface' },
         ]}
         onChange={(per) => setDraft({ ...draft, per })}
       />
       {draft.per === 'asWritten' && (
         <div className="w-52">
-          <Field label="For so much meat, g" error={problem?.at('forMeat')}>
+          <Field label={`For so much meat, ${massSign[draft.forMeatUnit]}`} error={problem?.at('forMeat')}>
             {(ids) => (
               <TextBox
                 ids={ids}

@@ -1,6 +1,7 @@
 import { newCommandId } from '../../../api/commandId';
-import type { MeasureUnit, Mix, MixBasis, MixKind, MixRequest } from '../../../api/types';
+import type { MassUnit, MeasureUnit, Mix, MixBasis, MixKind, MixRequest } from '../../../api/types';
 import { parseNumber, sayNumber } from '../../../words/numbers';
+import { massIn, parseMass } from '../../../words/units';
 
 /** A mix as text to be typed over. */
 export interface MixDraft {
@@ -8,8 +9,9 @@ export interface MixDraft {
   kind: MixKind;
   per: MixBasis;
   method: string;
-  /** As written: for so much meat, g. */
+  /** As written: for so much meat, as it was typed in the kitchen's unit. */
   forMeat: string;
+  forMeatUnit: MassUnit;
   parts: readonly PartDraft[];
 }
 
@@ -23,14 +25,14 @@ export interface PartDraft {
 
 export const emptyPart = (): PartDraft => ({ key: newCommandId(), name: '', value: '', unit: 'gram' });
 
-export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
+export function mixDraftFrom(mix: Mix | null, isOwn: boolean, unit: MassUnit): MixDraft {
   if (!mix) {
     return {
       name: '',
       kind: 'dryRub',
       per: 'asWritten',
       method: '',
-      forMeat: '1000',
+      ...meatSaid(1000, unit),
       parts: [emptyPart(), emptyPart()],
     };
   }
@@ -39,7 +41,7 @@ export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
     kind: mix.kind,
     per: mix.per,
     method: mix.method,
-    forMeat: sayNumber(mix.forMassG ?? 1000),
+    ...meatSaid(mix.forMassG ?? 1000, unit),
     parts: mix.parts.map((part) => ({
       ...emptyPart(),
       name: part.name,
@@ -49,10 +51,15 @@ export function mixDraftFrom(mix: Mix | null, isOwn: boolean): MixDraft {
   };
 }
 
+const meatSaid = (massG: number, unit: MassUnit) => ({
+  forMeat: sayNumber(Number(massIn(massG, 'gram', unit).toFixed(unit === 'gram' ? 0 : 1))),
+  forMeatUnit: unit,
+});
+
 /** What is sent; rows that are wholly empty are left out. */
-export const mixRequestFrom = ({ forMeat, ...draft }: MixDraft): MixRequest => ({
+export const mixRequestFrom = ({ forMeat, forMeatUnit, ...draft }: MixDraft): MixRequest => ({
   ...draft,
-  forMeat: draft.per === 'asWritten' ? { value: parseNumber(forMeat), unit: 'gram' } : null,
+  forMeat: draft.per === 'asWritten' ? { value: parseMass(forMeat, forMeatUnit), unit: forMeatUnit } : null,
   parts: draft.parts
     .filter((part) => part.name.trim() !== '' || part.value.trim() !== '')
     .map((part) => ({ name: part.name, value: parseNumber(part.value), unit: part.unit })),

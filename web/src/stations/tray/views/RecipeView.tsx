@@ -3,30 +3,36 @@ import { Problem } from '../../../api/problem';
 import type { RecipeOutcome, TemperatureUnit, TrayView } from '../../../api/types';
 import { useRecipeCheck } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
-import { Choice } from '../../../ui/Choice';
 import { Field } from '../../../ui/Field';
 import { Refusal } from '../../../ui/Refusal';
 import { TextBox } from '../../../ui/TextBox';
 import { colourWords, middleWords } from '../../../words/food';
 import { parseNumber } from '../../../words/numbers';
-import { sayDegrees, sayTemperature } from '../../../words/temperatures';
+import { sayDegrees, sayTemperature, unitSign } from '../../../words/temperatures';
+import { parseTemperature } from '../../../words/units';
 
 /** Any recipe’s oven and time, tried on these pieces. */
 export function RecipeView(props: { view: TrayView; names: (lot: number) => string }) {
   const unit = props.view.plan.ovenSetting.unit;
   const [oven, setOven] = useState(unit === 'celsius' ? '190' : '375');
-  const [ovenUnit, setOvenUnit] = useState<TemperatureUnit>(unit);
   const [minutes, setMinutes] = useState('35');
   const [then, setThen] = useState<{ after: string; oven: string } | null>(null);
+  // A recipe may be of the other unit: it is typed as the recipe says it.
+  const other = unit === 'celsius' ? '375 °F' : '190 °C';
   const check = useRecipeCheck(props.view.id);
   const problem = check.error instanceof Problem ? check.error : null;
   const ask = () =>
     check.mutate({
-      oven: { value: parseNumber(oven), unit: ovenUnit },
+      oven: { value: parseTemperature(oven, unit) ?? Number.NaN, unit },
       minutes: parseNumber(minutes),
       // biome-ignore lint/suspicious/noThenProperty: a plain field of the question, no promise.
       then: then
-        ? [{ afterMinutes: parseNumber(then.after), oven: { value: parseNumber(then.oven), unit: ovenUnit } }]
+        ? [
+            {
+              afterMinutes: parseNumber(then.after),
+              oven: { value: parseTemperature(then.oven, unit) ?? Number.NaN, unit },
+            },
+          ]
         : [],
     });
   return (
@@ -39,21 +45,8 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
           ask();
         }}
       >
-        <Field label="The recipe’s oven" error={problem?.at('oven')}>
-          {(ids) => (
-            <div className="grid grid-cols-[1fr_7rem] gap-1">
-              <TextBox ids={ids} value={oven} onText={setOven} inputMode="decimal" className="figures" />
-              <Choice
-                label="Recipe in"
-                value={ovenUnit}
-                options={[
-                  { value: 'celsius', label: '°C' },
-                  { value: 'fahrenheit', label: '°F' },
-                ]}
-                onChange={setOvenUnit}
-              />
-            </div>
-          )}
+        <Field label={`The recipe’s oven, ${unitSign(unit)}`} hint={`or ${other}`} error={problem?.at('oven')}>
+          {(ids) => <TextBox ids={ids} value={oven} onText={setOven} className="figures" />}
         </Field>
         <Field label="The recipe’s time, min" error={problem?.at('minutes')}>
           {(ids) => <TextBox ids={ids} value={minutes} onText={setMinutes} inputMode="numeric" className="figures" />}
@@ -69,7 +62,6 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
                   ids={ids}
                   value={then.oven}
                   onText={(next) => setThen({ ...then, oven: next })}
-                  inputMode="decimal"
                   className="figures"
                 />
               )}
@@ -92,7 +84,7 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
         ) : (
           <Button
             className="justify-self-start"
-            onClick={() => setThen({ after: '20', oven: ovenUnit === 'celsius' ? '175' : '350' })}
+            onClick={() => setThen({ after: '20', oven: unit === 'celsius' ? '175' : '350' })}
           >
             It turns the dial on the way
           </Button>
