@@ -13,8 +13,8 @@ public static class ReadyWays
     public static IReadOnlyList<ReadyWay> All { get; } =
     [
         new("asPlanned", "As planned", "The tray as it stands.", plan => plan),
-        new("hot", "Hot and fast", "One hot oven: 230 °C (445 °F), or 210 °C with a fan.", plan => At(plan, 230)),
-        new("moderate", "Moderate", "185 °C (365 °F), or 165 °C with a fan.", plan => At(plan, 185)),
+        new("hot", "Hot and fast", "One hot oven: 230 °C (445 °F), or 210 °C (410 °F) with a fan.", plan => At(plan, 230)),
+        new("moderate", "Moderate", "185 °C (365 °F), or 165 °C (330 °F) with a fan.", plan => At(plan, 185)),
         new("twoStage", "Hot, then lower", "Hot to colour, then lower to finish gently.", plan => SchoolSteps.Adopt(At(plan, 220), Plain with { Heat = HeatSchool.TwoStage })),
         new("covered", "Covered, then open", "Foil for two thirds of the time, then open to crisp.", plan => SchoolSteps.Adopt(plan, Plain with { Heat = HeatSchool.CoveredThenOpen })),
         new("grillFinish", "Grill at the end", "Top heat for the last minutes.", plan => SchoolSteps.Adopt(plan, Plain with { Heat = HeatSchool.GrillFinish })),
