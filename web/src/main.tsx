@@ -3,6 +3,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
+import { fetchAhead } from './kitchen/firstQueries';
 import { keepAnswers } from './kitchen/keptAnswers';
 import './styles/tokens.css';
 
@@ -10,6 +11,7 @@ import './styles/tokens.css';
 const queries = new QueryClient({ defaultOptions: { queries: { staleTime: Number.POSITIVE_INFINITY, retry: 2 } } });
 
 keepAnswers(queries);
+if (location.pathname === '/tray' || location.pathname === '/') fetchAhead(queries);
 
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root element.');

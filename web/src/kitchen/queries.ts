@@ -2,16 +2,11 @@ import { keepPreviousData, useMutation, useQuery } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
 import type { RecipeRequest, SectionFilm, TrayView } from '../api/types';
 import { type OpenFilm, openFilm } from '../section/film';
-import { newerOf } from './newerOf';
+import { choicesQuery, trayQuery } from './firstQueries';
 
-export const useChoices = () =>
-  useQuery({ queryKey: ['choices'], queryFn: () => unwrap(api.GET('/api/choices')) }).data;
+export const useChoices = () => useQuery(choicesQuery).data;
 
-export const useTray = () =>
-  useQuery({
-    queryKey: ['tray'],
-    queryFn: async ({ client }) => newerOf(await unwrap(api.GET('/api/tray')), client.getQueryData<TrayView>(['tray'])),
-  });
+export const useTray = () => useQuery(trayQuery);
 
 /** A piece cut open; the last film stays on screen until the next one is there. */
 export function useSection(

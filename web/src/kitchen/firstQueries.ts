@@ -1,0 +1,20 @@
+import { type QueryClient, queryOptions } from '@tanstack/react-query';
+import { api, unwrap } from '../api/client';
+import type { TrayView } from '../api/types';
+import { newerOf } from './newerOf';
+
+export const choicesQuery = queryOptions({
+  queryKey: ['choices'],
+  queryFn: () => unwrap(api.GET('/api/choices')),
+});
+
+export const trayQuery = queryOptions({
+  queryKey: ['tray'],
+  queryFn: async ({ client }) => newerOf(await unwrap(api.GET('/api/tray')), client.getQueryData<TrayView>(['tray'])),
+});
+
+/** Asks for what the Tray is drawn from while its scripts are still on their way. */
+export function fetchAhead(queries: QueryClient) {
+  void queries.prefetchQuery(trayQuery);
+  void queries.prefetchQuery(choicesQuery);
+}
