@@ -403,3 +403,46 @@ test('a whole bird is put on the tray with one action, in its own masses', async
     [2, 220],
   ]);
 });
+
+test('with eight foods, two trays and a curve nothing lies under the rail, and the page does not scroll', async ({
+  page,
+  kitchen,
+}) => {
+  const { id, plan } = await kitchen.get('/api/tray');
+  const [meat] = plan.chicken;
+  const [vegetable] = plan.vegetables;
+  plan.spots = [];
+  plan.vessels = [plan.vessels[0], plan.vessels[0]];
+  plan.chicken = ['boneInThigh', 'drumstick', 'legQuarter', 'boneInBreast'].map((cut, i) => ({
+    ...meat,
+    id: i + 1,
+    cut,
+    sizes: { ...meat.sizes, count: 2, mass: { value: 500, unit: 'gram' } },
+  }));
+  plan.vegetables = ['potato', 'sweetPotato', 'squash', 'aubergine'].map((kind, i) => ({
+    ...vegetable,
+    id: 10 + i,
+    kind,
+    vessel: i % 2,
+    amount: { value: 100, unit: 'gram' },
+  }));
+  const saved = await fetch(`${kitchen.address}/api/trays/${id}`, {
+    method: 'PUT',
+    headers: { 'content-type': 'application/json' },
+    body: JSON.stringify(plan),
+  });
+  expect(saved.status).toBe(200);
+  await page.reload();
+  const rail = page.getByRole('region', { name: 'The rail: the evening minute by minute' });
+  await expect(rail.getByRole('button', { name: /^aubergine/i })).toBeVisible();
+  const words = page.getByText(/^bone-in breast 1: middle/);
+  const isAboveRail = async () => {
+    const [said, strip] = [await words.boundingBox(), await rail.boundingBox()];
+    return said !== null && strip !== null && said.height > 10 && said.y + said.height <= strip.y + 1;
+  };
+  await expect.poll(isAboveRail).toBe(true);
+  await page.getByRole('tab', { name: 'Curve' }).click();
+  await expect(rail.getByRole('img', { name: /^Predicted temperatures over time/ })).toBeVisible();
+  await expect.poll(isAboveRail).toBe(true);
+  expect(await page.evaluate(() => document.documentElement.scrollHeight)).toBe(800);
+});

@@ -22,6 +22,8 @@ const TALLEST_PX = 340;
 const TIGHT_PX = 215;
 const ONE_LINE_PX = 28;
 const LEAST_PX = 90;
+/** The name of its shelf under each of several trays. */
+const SHELF_PX = 22;
 
 /** The tray from above, and in words what is pointed at. */
 export function PictureView(props: {
@@ -61,26 +63,31 @@ export function PictureView(props: {
   };
   const isWide = matchMedia('(min-width: 64rem)').matches;
   const isTight = isWide && size.height < TIGHT_PX;
+  const captionPx = (isTight ? ONE_LINE_PX : CAPTION_PX) + (plan.vessels.length > 1 ? SHELF_PX : 0);
+  // Beside a curve over a long list of foods a picture would be too small to be one.
+  const isShown = !isWide || size.height === 0 || size.height - captionPx >= LEAST_PX;
   const shown = pointed ?? spotOf(view, props.chosen) ?? spotOf(view, forecast.lead);
   const pinned = plan.spots.some((spot) => spot.isPinned);
   return (
     // The box gets its height from the screen where there is no page scroll, from the picture elsewhere.
     <div ref={box} className="min-w-0 lg:min-h-0 lg:grow">
-      <TrayPicture
-        plan={plan}
-        layout={layout}
-        lots={forecast.lots}
-        lead={forecast.lead}
-        minutes={minutes}
-        unit={unit}
-        maxHeight={isWide ? Math.max(LEAST_PX, size.height - (isTight ? ONE_LINE_PX : CAPTION_PX)) : TALLEST_PX}
-        chosen={props.chosen}
-        names={nameOf}
-        sayPiece={sayPiece}
-        onChoose={props.onChoose}
-        onPoint={setPointed}
-        onMove={props.onMove}
-      />
+      {isShown && (
+        <TrayPicture
+          plan={plan}
+          layout={layout}
+          lots={forecast.lots}
+          lead={forecast.lead}
+          minutes={minutes}
+          unit={unit}
+          maxHeight={isWide ? Math.max(LEAST_PX, size.height - captionPx) : TALLEST_PX}
+          chosen={props.chosen}
+          names={nameOf}
+          sayPiece={sayPiece}
+          onChoose={props.onChoose}
+          onPoint={setPointed}
+          onMove={props.onMove}
+        />
+      )}
       <TrayTable lots={forecast.lots} inAt={inAt} minutes={minutes} unit={unit} names={nameOf} />
       <div className="flex items-start justify-between gap-3 pt-1">
         {/* Room for the longest sentence: what lies below must not move away from under a finger when it goes. */}
