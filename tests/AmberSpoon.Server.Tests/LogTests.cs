@@ -33,6 +33,30 @@ public sealed class LogTests
 
     private static async Task<double> Foretold(Kitchen kitchen) => (double)(await kitchen.Get("/api/tray"))["answer"]!["forecast"]!["toTarget"]!["medianMinutes"]!;
 
+    /// <summary>Readings of food hardly tell cool air from air that gives off little heat: the log asks for the one thing that does, and uses it.</summary>
+    [Fact]
+    public async Task A_thermometer_in_the_oven_tells_what_readings_of_food_do_not()
+    {
+        await using var kitchen = new Kitchen();
+        await Baked(kitchen, "First", 52);
+        string asked = (string)(await kitchen.Get("/api/log/learnt"))["ovens"]![0]!["air"]!;
+        Assert.Contains("a thermometer that stands in the oven does", asked, StringComparison.Ordinal);
+
+        string id = await kitchen.StartBake(Plan("Second"));
+        foreach (int airC in new[] { 190, 194 })
+        {
+            kitchen.Clock.Advance(TimeSpan.FromMinutes(8));
+            await kitchen.Told(id, new JsonObject { ["kind"] = "air", ["value"] = airC, ["unit"] = "celsius" });
+        }
+
+        JsonNode live = await kitchen.Get($"/api/bakes/{id}");
+        Assert.Equal("The oven’s air: 194 °C.", (string)live["lastDone"]!["text"]!);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(30));
+        await kitchen.Finish(id);
+        JsonNode oven = (await kitchen.Get("/api/log/learnt"))["ovens"]![0]!;
+        Assert.Matches(@"^Its air is about \d+ °C cooler than its dial says \(±\d °C\)", (string)oven["air"]!);
+    }
+
     [Fact]
     public async Task A_bake_makes_the_next_plan_otherwise_and_leaving_it_out_takes_that_back()
     {

@@ -43,6 +43,9 @@ public sealed record BakeState(
     /// <summary>What was seen without a thermometer, in order.</summary>
     public IReadOnlyList<LookTaken> Looks { get; init; } = [];
 
+    /// <summary>What thermometers in the oven's own air showed, in order.</summary>
+    public IReadOnlyList<AirTaken> Air { get; init; } = [];
+
     /// <summary>What the cook saw meanwhile, in order.</summary>
     public IReadOnlyList<string> Notes { get; init; } = [];
 
@@ -116,6 +119,7 @@ public sealed record BakeState(
             PiecesOut taken => With(taken.Lot, lot => lot.WithoutPieces(taken.Pieces, atS)),
             PiecesIn back => With(back.Lot, lot => lot.WithPieces(back.Pieces, atS)),
             Looked looked => this with { Looks = [.. Looks, new(looked.Lot, ownS, looked.Look)] },
+            AirRead air => this with { Air = [.. Air, new(ownS, air.Temperature.ToTemperature().Celsius)] },
             ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false, Seq = told.Seq }),
             ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null, Seq = told.Seq }),
             Postponed { Act: { } later } postponed => With(later, act => act.Later(ownS, postponed.Minutes)),
@@ -129,7 +133,7 @@ public sealed record BakeState(
         return next with
         {
             Seq = told.Seq,
-            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or Answered or Said or Postponed || Afterwards.IsOf(told.What) ? LatestS : atS,
+            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or AirRead or Answered or Said or Postponed || Afterwards.IsOf(told.What) ? LatestS : atS,
             LastDone = told.What is Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected || Afterwards.IsOf(told.What) ? LastDone : told,
         };
     }

@@ -60,7 +60,8 @@ public sealed class BakeEstimate
         _profile = SafetyProfiles.For(courses.State.Plan.Profile);
         Review = ReadingReview.Of(courses, earlier);
         Belief = isHindsight ? courses.Unmeasured() : Review.Belief;
-        Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot) && IsLastWord(look)).Aggregate(Belief, Seen);
+        KitchenBelief aired = isHindsight || AirCheck.Of(courses.State) is not { } air ? Belief : Belief.Airing(air);
+        Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot) && IsLastWord(look)).Aggregate(aired, Seen);
         Verdicts = isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))];
         Verdict = TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot));
     }
@@ -114,7 +115,7 @@ public sealed class BakeEstimate
     /// <summary>By the readings alone: what a verdict rests on.</summary>
     private KitchenBelief Belief { get; }
 
-    /// <summary>By the readings and by what was seen: what is forecast. A colour never makes anything safer.</summary>
+    /// <summary>By the readings, the oven's air and what was seen: what is forecast. Neither air nor colour ever makes anything safer.</summary>
     private KitchenBelief Sighted { get; }
 
     /// <summary>

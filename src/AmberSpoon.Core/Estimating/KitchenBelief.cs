@@ -25,13 +25,17 @@ public sealed class KitchenBelief
     private readonly double[] _mean;
     private readonly double[,] _spread;
 
+    /// <summary>Where the oven was likeliest, in the doubt of its offset: means count from here.</summary>
+    private readonly double _centre;
+
     /// <summary>Before anything was measured.</summary>
     /// <param name="prior">What is doubtful of an oven nobody knows.</param>
     /// <param name="lots">What every lot goes through in the likeliest kitchen and about it.</param>
     /// <param name="oven">What is believed of this oven by earlier bakes; null for none.</param>
-    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots, OvenBelief? oven = null)
+    /// <param name="centre">Where it was likeliest to begin with, in standard deviations of its offset.</param>
+    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots, OvenBelief? oven = null, double centre = 0)
     {
-        (_prior, _lots) = (prior, lots);
+        (_prior, _lots, _centre) = (prior, lots, centre);
         _placeOf = [];
         int next = Shared;
         foreach ((LotId lot, LotCourse course) in lots)
@@ -63,7 +67,7 @@ public sealed class KitchenBelief
 
     private KitchenBelief(KitchenBelief before, double[] mean, double[,] spread)
     {
-        (_prior, _lots, _placeOf) = (before._prior, before._lots, before._placeOf);
+        (_prior, _lots, _placeOf, _centre) = (before._prior, before._lots, before._placeOf, before._centre);
         (_mean, _spread) = (mean, spread);
     }
 
@@ -192,6 +196,24 @@ public sealed class KitchenBelief
         }
 
         return new(this, mean, spread);
+    }
+
+    /// <summary>With what thermometers in the oven's air said of its dial: of one doubt alone, so that the update is exact.</summary>
+    public KitchenBelief Airing(AirCheck air)
+    {
+        double noise = air.SdC / _prior.OvenOffsetC;
+        double total = _spread[0, 0] + (noise * noise);
+        double off = (air.OffsetC / _prior.OvenOffsetC) - _centre - _mean[0];
+        var spread = new double[_mean.Length, _mean.Length];
+        for (int row = 0; row < _mean.Length; row++)
+        {
+            for (int column = 0; column < _mean.Length; column++)
+            {
+                spread[row, column] = _spread[row, column] - (_spread[row, 0] * _spread[0, column] / total);
+            }
+        }
+
+        return new(this, [.. _mean.Select((value, n) => value + (_spread[n, 0] * off / total))], spread);
     }
 
     /// <summary>With what a cook saw of a vegetable with a fork.</summary>

@@ -48,7 +48,7 @@ public sealed record BakeFacts(
             isKnown && state.Find(lead) is { IsLeftOut: false } ? estimate.GoalBand(lead)?.MedianMinutes : null,
             PastOf(state, planned, estimate),
             LateOf(state),
-            isKnown || state.Looks.Count > 0 ? BakeLesson.Of(state.Plan, estimate) : OvenEvidence.None,
+            isKnown || state.Looks.Count > 0 || state.Air.Count > 0 ? BakeLesson.Of(state.Plan, estimate) : OvenEvidence.None,
             [
                 .. state.Plan.Vegetables.Where(lot => state.Find(lot.LotId) is { IsLeftOut: false })
                     .Select(lot => new VegetableGot(lot.Kind, lot.Id, estimate.CookMinutes(lot.LotId, OutS(state, lot.LotId, endS)) / (lot with { Wish = 1 }).SoftGoal().CookMinutes)),

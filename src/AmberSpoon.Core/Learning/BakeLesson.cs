@@ -13,7 +13,7 @@ public static class BakeLesson
     /// <returns><see cref="OvenEvidence.None"/> where nothing was measured or seen.</returns>
     public static OvenEvidence Of(BakeState state)
     {
-        if (state.Readings.Count == 0 && state.Looks.Count == 0)
+        if (state.Readings.Count == 0 && state.Looks.Count == 0 && state.Air.Count == 0)
         {
             return OvenEvidence.None;
         }

@@ -36,6 +36,11 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
     private const int AgainMinutes = 6;
     private const int MostChecks = 6;
 
+    /// <summary>On one evening a borrowed thermometer stands in the oven, and is looked at twice.</summary>
+    private const int AiredSeed = 112;
+    private const double AirSdC = 4;
+    private static readonly int[] AirMinutes = [15, 21];
+
     /// <summary>The heaviest first, as the app asks.</summary>
     private const int MostPieces = 4;
 
@@ -106,6 +111,14 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
         var kitchen = new KitchenGuess(1 + (SizeSd * Normal(random)), HiddenOffsetC, 1, Normal(random), 1);
         HeatRun[] truth = [.. Enumerable.Range(1, Math.Min(MostPieces, lot.Count)).Select(piece =>
             settings.Of(lot, piece).Bake(kitchen, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)], stopAtColdestC: 95).Follow(GridLevel.Quick))];
+        if (Seed == AiredSeed)
+        {
+            foreach (int at in AirMinutes)
+            {
+                tell(at, new AirRead(new(Math.Round(plan.OvenSetting.ToTemperature().Celsius + HiddenOffsetC + (AirSdC * Normal(random))), TemperatureUnit.Celsius)));
+            }
+        }
+
         int minute = Math.Max(5, (int)Math.Round(forecast.Of(lot.Id).Ready.MedianMinutes) - BeforeMinutes);
         for (int check = 1; ; check++)
         {

@@ -61,7 +61,7 @@ internal sealed class LiveBakes(TimeProvider time)
                 earlier = null;
             }
             else if (kept.Estimate is { } before && nowS - before.NowS is >= 0 and < FreshS
-                && before.State.LatestS == state.LatestS && before.State.Readings.SequenceEqual(state.Readings) && before.State.Looks.SequenceEqual(state.Looks))
+                && before.State.LatestS == state.LatestS && before.State.Readings.SequenceEqual(state.Readings) && before.State.Looks.SequenceEqual(state.Looks) && before.State.Air.SequenceEqual(state.Air))
             {
                 return kept.Estimate = before.After(state);
             }

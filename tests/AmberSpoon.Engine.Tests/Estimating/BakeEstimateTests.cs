@@ -199,6 +199,29 @@ public sealed class BakeEstimateTests
         Assert.Equal(At(41, told).Verdicts.Single().MeasureNext, seen.Verdicts.Single().MeasureNext);
     }
 
+    /// <summary>The oven's own air moves the forecast the way it points, and no verdict.</summary>
+    [Fact]
+    public void The_air_of_the_oven_steers_the_forecast_and_never_the_verdict()
+    {
+        static AirRead Air(double celsius) => new(new(celsius, Core.Units.TemperatureUnit.Celsius));
+        PieceRef piece = new(new(1), 1);
+        double usual = At(20).GoalBand(new(1))!.MedianMinutes;
+        TimeBand hot = At(20, (10, Air(224)), (12, Air(224))).GoalBand(new(1))!;
+        TimeBand cold = At(20, (10, Air(184)), (12, Air(184))).GoalBand(new(1))!;
+        TimeBand right = At(20, (10, Air(204)), (12, Air(204))).GoalBand(new(1))!;
+        Assert.InRange(hot.MedianMinutes, usual - 5, usual - 1);
+        Assert.InRange(cold.MedianMinutes, usual + 1, usual + 7);
+        Assert.Equal(usual, right.MedianMinutes, 0.05);
+        Assert.True(right.HighMinutes - right.LowMinutes < At(20).GoalBand(new(1))!.HighMinutes - At(20).GoalBand(new(1))!.LowMinutes);
+        Assert.Equal(At(20).CautiousMinutes(), At(20, (10, Air(224))).CautiousMinutes());
+        Assert.Equal(At(20).Expected(piece, 1200), At(20, (10, Air(224))).Expected(piece, 1200));
+
+        (double, Happening)[] told = [(40, Log.Reading(1, 1, 75)), (40, Log.Reading(1, 2, 76)), (40, Log.Reading(1, 1, 75.5))];
+        BakeEstimate aired = At(41, [(20, Air(250)), (22, Air(250)), .. told]);
+        Assert.Equal(At(41, told).Verdict!.Reason, aired.Verdict!.Reason);
+        Assert.Equal(At(41, told).Verdicts.Single().MeasureNext, aired.Verdicts.Single().MeasureNext);
+    }
+
     /// <summary>Tapped again within ten minutes the last word counts alone; after that it is another look.</summary>
     [Fact]
     public void Of_looks_at_one_time_the_last_counts()

@@ -22,29 +22,38 @@ namespace AmberSpoon.Core.Tests.Learning;
 /// </summary>
 public sealed class HouseholdsTests(ITestOutputHelper output)
 {
-    private const int Households = 40;
     private const int Learnt = 5;
     private const int Judged = 4;
     private const int Changing = 20;
     private const double TipSdC = 1.3;
+    private const double AirPlaceSdC = 4;
+    private const double AirSwingSdC = 5;
 
     /// <summary>
     /// An oven whose air is off by some degrees and one that gives off heat a little better bake alike, and one reading a bake hardly tells
-    /// them apart: held to 6 °C is what the oven bakes like (wanted in four of five; it is three of four). The offset by itself is printed: 42 %. The cooks use a ruler; where
-    /// thickness is guessed, most of what is missed is the pieces' own, which no bake teaches (22 % less instead of about half).
+    /// them apart: held to 6 °C in four of five is the offset of a house in which a thermometer stood in the oven on one evening and was looked
+    /// at twice; without one, what the oven bakes like is (wanted in four of five, it is three of four), and the offset by itself is printed.
+    /// Some cooks use a ruler; where thickness is guessed, most of what is missed is the pieces' own, which no bake teaches.
     /// </summary>
-    [Fact]
-    public void After_five_bakes_it_is_known_what_the_oven_bakes_like_and_the_finish_is_foretold_better()
+    [Theory]
+    [InlineData(true, 40, 0.6, 0.7)]
+    [InlineData(false, 20, 0.85, 0.5)]
+    public void After_five_bakes_it_is_known_what_the_oven_bakes_like_and_the_finish_is_foretold_better(bool isMeasured, int households, double mostLeft, double leastKnown)
     {
         var off = new ConcurrentBag<(double C, double Within)>();
         var offsetC = new ConcurrentBag<double>();
+        var airedC = new ConcurrentBag<(double C, double Within)>();
         var missed = new ConcurrentBag<(double Without, double With)>();
-        Parallel.For(0, Households, household =>
+        Parallel.For(0, households, household =>
         {
             var random = new Random(4000 + household);
-            var cook = Cook.Drawn(random, isMeasured: true);
-            OvenBelief belief = OvenLearning.Of(cook.Bakes(random, Learnt, []), 0).Belief;
-            Assert.Equal(Learnt, belief.Bakes);
+            var cook = Cook.Drawn(random, isMeasured);
+            List<OvenEvidence> said = cook.Bakes(random, Learnt, [], out OvenEvidence? aired);
+            OvenBelief belief = OvenLearning.Of(said, 0).Belief;
+            OvenBelief withAir = OvenLearning.Of([.. said.SkipLast(1), aired ?? said[^1]], 0).Belief;
+            airedC.Add((withAir.OffsetC - cook.Oven.OffsetC, withAir.OffsetWithinC));
+            // Where thickness is guessed, a run of odd pieces may look like another oven.
+            Assert.True(!isMeasured || belief.Bakes == Learnt);
             off.Add((belief.ActsHotterByC - cook.Oven.ActsHotterByC, belief.ActsWithinC));
             offsetC.Add(Math.Abs(belief.OffsetC - cook.Oven.OffsetC));
             for (int bake = 0; bake < Judged; bake++)
@@ -52,14 +61,19 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
                 missed.Add(cook.Missed(random, belief));
             }
         });
-        double within6 = off.Count(of => Math.Abs(of.C) <= 6) / (double)Households;
-        double held = off.Count(of => Math.Abs(of.C) <= of.Within) / (double)Households;
+        double within6 = off.Count(of => Math.Abs(of.C) <= 6) / (double)households;
+        double held = off.Count(of => Math.Abs(of.C) <= of.Within) / (double)households;
         double without = Median(missed.Select(of => of.Without));
         double with = Median(missed.Select(of => of.With));
-        output.WriteLine($"bakes like, within 6 °C: {within6:P0}; within its own band of ±{Median(off.Select(of => of.Within)):0.0} °C: {held:P0}; the offset alone within 6 °C: {offsetC.Count(of => of <= 6) / (double)Households:P0}");
+        output.WriteLine($"bakes like, within 6 °C: {within6:P0}; within its own band of ±{Median(off.Select(of => of.Within)):0.0} °C: {held:P0}; the offset alone within 6 °C: {offsetC.Count(of => of <= 6) / (double)households:P0}");
+        double offset6 = airedC.Count(of => Math.Abs(of.C) <= 6) / (double)households;
+        double offsetHeld = airedC.Count(of => Math.Abs(of.C) <= of.Within) / (double)households;
+        output.WriteLine($"the offset with the air read on one evening, within 6 °C: {offset6:P0}; within its own band of ±{Median(airedC.Select(of => of.Within)):0.0} °C: {offsetHeld:P0}");
         output.WriteLine($"finish missed by {without:0.00} min without, {with:0.00} with: {1 - (with / without):P0} less");
-        Assert.True(with <= 0.6 * without);
-        Assert.True(within6 >= 0.7);
+        Assert.True(with <= mostLeft * without);
+        Assert.True(offset6 >= 0.8);
+        Assert.InRange(offsetHeld, 0.7, 0.95);
+        Assert.True(within6 >= leastKnown);
         Assert.InRange(held, 0.7, 0.95);
     }
 
@@ -73,7 +87,7 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
         {
             var random = new Random(9000 + household);
             var cook = Cook.Drawn(random, isMeasured: true);
-            List<OvenEvidence> before = cook.Bakes(random, 6, []);
+            List<OvenEvidence> before = cook.Bakes(random, 6, [], out _);
             if (OvenLearning.Of(before, 0).ChangedAt is not null)
             {
                 Interlocked.Increment(ref falseAlarms);
@@ -81,7 +95,7 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
             }
 
             Cook after = cook with { OffsetZ = cook.OffsetZ + ((cook.OffsetZ > 0 ? -changedByC : changedByC) / OvenBelief.OffsetSdC) };
-            if (OvenLearning.Of(after.Bakes(random, 3, before), 0).ChangedAt >= 4)
+            if (OvenLearning.Of(after.Bakes(random, 3, before, out _), 0).ChangedAt >= 4)
             {
                 Interlocked.Increment(ref noticed);
             }
@@ -113,18 +127,24 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
         private static double Between(Random random) => (2 * random.NextDouble()) - 1;
 
         /// <summary>What some more bakes say, each planned with what those before it taught; those before, and they.</summary>
-        public List<OvenEvidence> Bakes(Random random, int count, IReadOnlyList<OvenEvidence> before)
+        /// <param name="random">Draws them.</param>
+        /// <param name="count">How many more.</param>
+        /// <param name="before">What was said before.</param>
+        /// <param name="aired">What the last of them says where a thermometer stood in the oven, too.</param>
+        public List<OvenEvidence> Bakes(Random random, int count, IReadOnlyList<OvenEvidence> before, out OvenEvidence? aired)
         {
             List<OvenEvidence> said = [.. before];
+            aired = null;
             for (int bake = 0; bake < count; bake++)
             {
-                said.Add(Bake(random, OvenLearning.Of(said, 0).Belief));
+                (OvenEvidence alone, aired) = Bake(random, OvenLearning.Of(said, 0).Belief, isLast: bake == count - 1);
+                said.Add(alone);
             }
 
             return said;
         }
 
-        private OvenEvidence Bake(Random random, OvenBelief belief)
+        private (OvenEvidence Alone, OvenEvidence? Aired) Bake(Random random, OvenBelief belief, bool isLast)
         {
             TrayPlan plan = Next(random);
             HiddenKitchen hidden = Hidden(plan, random);
@@ -144,7 +164,25 @@ public sealed class HouseholdsTests(ITestOutputHelper output)
                 DoubtKind.TooHot => [Log.At(3, (atS / 60) + 0.5, reading)],
                 _ => Array.Empty<BakeEvent>(),
             });
-            return BakeLesson.Of(BakeState.Fold(known, [.. told, Log.At(told.Count + 1, (atS / 60) + 20, new Finished())]));
+            told.Add(Log.At(told.Count + 1, (atS / 60) + 20, new Finished()));
+            OvenEvidence alone = BakeLesson.Of(BakeState.Fold(known, told));
+            if (!isLast)
+            {
+                return (alone, null);
+            }
+
+            // Its own error and place twice the same, the swing of the thermostat not.
+            double placeC = AirPlaceSdC * HiddenKitchen.Normal(random);
+            foreach (double share in new[] { 0.7, 0.8 })
+            {
+                double dialC = AirCheck.DialC(measured, share * atS);
+                double airC = dialC + Oven.OffsetC + placeC + (AirSwingSdC * HiddenKitchen.Normal(random));
+                told.Add(Log.At(told.Count + 1, share * atS / 60, new AirRead(new(Math.Round(airC), TemperatureUnit.Celsius))));
+            }
+
+            BakeState aired = BakeState.Fold(known, told);
+            Assert.Equal(2, AirCheck.Of(aired)?.Readings);
+            return (alone, BakeLesson.Of(aired));
         }
 
         /// <summary>How far the foretold finish lies from the real one, min, without and with what was learnt.</summary>

@@ -27,6 +27,7 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(ProbePlaced), "probe")]
 [JsonDerivedType(typeof(Answered), "answer")]
 [JsonDerivedType(typeof(Looked), "look")]
+[JsonDerivedType(typeof(AirRead), "air")]
 [JsonDerivedType(typeof(Noted), "note")]
 [JsonDerivedType(typeof(Finished), "finished")]
 [JsonDerivedType(typeof(Corrected), "corrected")]
@@ -119,6 +120,10 @@ public sealed record Answered(int Reading, ReadingAnswer Answer) : Happening;
 /// <param name="Lot">Which lot.</param>
 /// <param name="Look">What it was like.</param>
 public sealed record Looked(LotId Lot, Look Look) : Happening;
+
+/// <summary>A thermometer that stands in the oven beside the food: the forecast and the oven are learnt from it, no verdict rests on it.</summary>
+/// <param name="Temperature">What it showed, as typed.</param>
+public sealed record AirRead(EnteredTemperature Temperature) : Happening;
 
 /// <summary>What the cook saw, in the cook's words; it never counts.</summary>
 public sealed record Noted(string Text) : Happening;

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Doneness.Safety;
+using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Tray;
@@ -87,6 +88,12 @@ internal sealed class EventValidator : AbstractValidator<EventRequest?>
         When(told => told!.Kind is "probe" or "reading", () => RuleFor(told => told!.Probe)
             .Must((told, probe) => probe is null ? told!.Kind == "reading" : ProbeName.IsGood(probe))
             .OverridePropertyName("probe").WithMessage(ProbeName.Sentence));
+        When(told => told!.Kind == "air", () => RuleFor(told => told!).Must(told => told.Value is { } value && double.IsFinite(value) && Check.IsChosen(told.Unit))
+            .OverridePropertyName("value").WithMessage("Write what the thermometer in the oven shows, such as 190.")
+            .DependentRules(() => RuleFor(told => told!)
+                .Must(told => Temperature.From(told.Value!.Value, told.Unit!.Value).Celsius is >= AirCheck.LowestC and <= AirCheck.HighestC)
+                .OverridePropertyName("value")
+                .WithMessage(told => $"A thermometer for ovens shows {new Temperature(AirCheck.LowestC).Say(told!.Unit!.Value)} to {new Temperature(AirCheck.HighestC).Say(told.Unit!.Value)}. Read it again.")));
         When(told => told!.Kind == "reading", () => RuleFor(told => told!).Must(told => told.Value is { } value && double.IsFinite(value) && Check.IsChosen(told.Unit))
             .OverridePropertyName("value").WithMessage("Write what the thermometer shows, such as 74.")
             .DependentRules(() => RuleFor(told => told!)

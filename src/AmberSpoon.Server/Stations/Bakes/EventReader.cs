@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
+using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
@@ -31,6 +32,7 @@ internal sealed class EventReader
         ["reading"] = (reader, request, at, atS) => reader.ReadingOf(request, at, atS),
         ["probe"] = (reader, request, at, _) => reader.ProbeOf(request, at),
         ["answer"] = (reader, request, at, _) => reader.AnswerOf(request, at),
+        ["air"] = (reader, request, at, atS) => reader.AirOf(request, at, atS),
         ["note"] = (_, request, _, _) => new Noted(request.Text!.Trim()),
         ["finished"] = (_, _, _, _) => new Finished(),
         ["eaten"] = (_, _, _, _) => new Eaten(),
@@ -60,6 +62,9 @@ internal sealed class EventReader
 
     /// <summary>Each is learnt from by every estimate from then on.</summary>
     private const int MostLooks = 60;
+
+    /// <summary>A thermometer that stands in the oven is read a few times.</summary>
+    private const int MostAir = 20;
 
     /// <summary>More wires do not go through an oven's door.</summary>
     public const int MostProbes = 12;
@@ -328,6 +333,20 @@ internal sealed class EventReader
         return atS < lot.InS && lot.HasGoneIn
             ? throw ProblemException.Conflict($"{at}.at", "That was before it went in.")
             : new(piece, new EnteredTemperature(request.Value!.Value, request.Unit!.Value), null, request.Probe);
+    }
+
+    private AirRead AirOf(EventRequest request, string at, double atS)
+    {
+        if (State.Air.Count >= MostAir)
+        {
+            throw ProblemException.Conflict($"{at}.value", "That is more of the oven’s air than one bake can follow. Note it instead.");
+        }
+
+        var read = new AirRead(new EnteredTemperature(request.Value!.Value, request.Unit!.Value));
+        double offC = read.Temperature.ToTemperature().Celsius - AirCheck.DialC(State, atS);
+        return Math.Abs(offC) <= AirCheck.MostOffC
+            ? read
+            : throw Invalid($"{at}.value", $"That is {(KitchenUnits.Usual with { Temperature = read.Temperature.Unit }).SayDifference(Math.Abs(offC))} off the dial. Is the unit right, has the oven come up, and is it a thermometer that stands in the oven?");
     }
 
     private Answered AnswerOf(EventRequest request, string at)

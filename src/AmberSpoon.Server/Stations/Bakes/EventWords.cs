@@ -37,6 +37,7 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         ProbePlaced placed => $"Probe {placed.Probe} was taken out.",
         Answered answered => $"Asked about reading {answered.Reading}: {AnswerName(answered.Answer)}.",
         Looked looked => $"The {_acts.LotName(looked.Lot)}: {LookName(looked.Look)}.",
+        AirRead air => FormattableString.Invariant($"The oven’s air: {air.Temperature.Value:0.#} {Sign(air.Temperature.Unit)}."),
         Noted noted => noted.Text,
         Finished => "Finished.",
         Eaten => "Eaten.",

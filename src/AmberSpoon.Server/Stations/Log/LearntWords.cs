@@ -25,6 +25,23 @@ internal static class LearntWords
             : $"{whose} runs about {units.SayDifference(Math.Abs(belief.ActsHotterByC))} {(belief.ActsHotterByC < 0 ? "cool" : "hot")} ({within}), from {Bakes(belief.Bakes)}: it bakes as an ordinary one set so much {(belief.ActsHotterByC < 0 ? "lower" : "higher")}.";
     }
 
+    /// <summary>What would tell its air from how it gives off heat; what its air is, where that is known.</summary>
+    public static string OfAir(OvenBelief belief, KitchenUnits units) =>
+        belief.OffsetWithinC <= AirKnownWithinC
+            ? $"Its air is {Apart(belief.OffsetC, units)} (±{units.SayDifference(belief.OffsetWithinC)}){GivesOff(belief)}."
+            : "Whether its air is off or it gives off heat otherwise than most, readings of food hardly tell: a thermometer that stands in the oven does. Tell it once under “Also done”.";
+
+    private static string Apart(double offsetC, KitchenUnits units) => Math.Abs(offsetC) < HardlyC
+        ? "as hot as its dial says"
+        : $"about {units.SayDifference(Math.Abs(offsetC))} {(offsetC < 0 ? "cooler" : "hotter")} than its dial says";
+
+    private static string GivesOff(OvenBelief belief) => Math.Abs(belief.ExchangeFactor - 1) < HardlyShare
+        ? string.Empty
+        : string.Create(CultureInfo.InvariantCulture, $", and it gives off its heat {100 * Math.Abs(belief.ExchangeFactor - 1):0} % {(belief.ExchangeFactor > 1 ? "better" : "worse")} than most");
+
+    /// <summary>Closer than readings of food alone bring it, °C: four in five.</summary>
+    private const double AirKnownWithinC = 8;
+
     /// <summary>"Potatoes: this house wants them a good deal softer than usual, by 3 dinners."</summary>
     public static string? OfWish(Vegetable vegetable, TenderWish wish) => Math.Abs(wish.Share - 1) < HardlyShare
         ? null

@@ -64,6 +64,7 @@ internal sealed class LogDesk(
                 ovens.Add(new(
                     oven.Name,
                     LearntWords.OfOven(oven.Name, learning.Belief, units),
+                    LearntWords.OfAir(learning.Belief, units),
                     learning.ChangedAt is { } at ? string.Create(CultureInfo.InvariantCulture, $"Since {bakes[at].StartedAt:d MMMM} it bakes otherwise than before: what was learnt earlier is left out.") : null,
                     [.. bakes.Select((bake, i) => new OvenStepView(bake.Id, bake.StartedAt, Math.Round(learning.After[i].ActsHotterByC, 1), Math.Round(learning.After[i].ActsWithinC, 1)))]));
             }

@@ -48,9 +48,10 @@ public sealed record LearntView(IReadOnlyList<OvenLearntView> Ovens, IReadOnlyLi
 
 /// <param name="Oven">Its name.</param>
 /// <param name="Sentence">What was learnt of it.</param>
+/// <param name="Air">What is known of its air, or what would tell it.</param>
 /// <param name="Changed">That it changed, and since when; null where it did not.</param>
 /// <param name="Steps">What was believed after each bake, the earliest first.</param>
-public sealed record OvenLearntView(string Oven, string Sentence, string? Changed, IReadOnlyList<OvenStepView> Steps);
+public sealed record OvenLearntView(string Oven, string Sentence, string Air, string? Changed, IReadOnlyList<OvenStepView> Steps);
 
 /// <param name="Bake">After which bake.</param>
 /// <param name="At">When it was.</param>

@@ -55,6 +55,7 @@ function OvenLearnt({ oven }: { oven: LearntView['ovens'][number] }) {
   return (
     <section aria-label={oven.oven} className="grid gap-2">
       <h2 className="max-w-prose font-semibold text-3xl leading-tight tracking-tight">{oven.sentence}</h2>
+      <p className="max-w-prose text-lg leading-snug">{oven.air}</p>
       {oven.changed && <p className="text-lg">{oven.changed}</p>}
       <p className="text-ink-soft">Plans reckon with it. It plans; only measured temperatures permit serving.</p>
       <OvenPlot steps={oven.steps} />

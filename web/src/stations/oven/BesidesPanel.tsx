@@ -27,11 +27,13 @@ const besides: readonly { step: StepKind; name: string }[] = [
 export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => void }) {
   const tell = useTell(bake.id);
   const [dial, setDial] = useState('');
+  const [air, setAir] = useState('');
   const [sauce, setSauce] = useState('20');
   const [tray, setTray] = useState('0');
   const { unit } = bake.plan.ovenSetting;
   const problem = tell.error instanceof Problem ? tell.error : null;
   const dialProblem = problem?.at('events[0].setting.value');
+  const airProblem = problem?.at('events[0].value');
   const sauceProblem = problem?.at('events[0].minutes');
   const say = (event: EventRequest) => tell.mutate([told(event)], { onSuccess: onTold });
   const two = bake.plan.vessels.length > 1;
@@ -64,6 +66,28 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
         </div>
         <Button big type="submit" busy={tell.isPending} disabled={dial.trim() === ''}>
           Set
+        </Button>
+      </form>
+      <form
+        className="flex items-end gap-3"
+        onSubmit={(event) => {
+          event.preventDefault();
+          say({ kind: 'air', value: parseNumber(air), unit });
+        }}
+      >
+        <div className="w-52">
+          <Field
+            label={`A thermometer in the oven, ${unitSign(unit)}`}
+            hint="its air, beside the food"
+            error={airProblem}
+          >
+            {(ids) => (
+              <TextBox ids={ids} value={air} inputMode="decimal" onText={setAir} className="figures h-16 text-2xl" />
+            )}
+          </Field>
+        </div>
+        <Button big type="submit" busy={tell.isPending} disabled={air.trim() === ''}>
+          The air shows that
         </Button>
       </form>
       <form
@@ -111,7 +135,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
           </Button>
         ))}
       </fieldset>
-      {!dialProblem && !sauceProblem && <Refusal error={tell.error} />}
+      {!dialProblem && !airProblem && !sauceProblem && <Refusal error={tell.error} />}
     </section>
   );
 }
