@@ -25,6 +25,26 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
     public async Task<IReadOnlyList<BakeEvent>> Events(Guid bake, CancellationToken cancel) =>
         [.. (await db.Events.AsNoTracking().Where(row => row.BakeId == bake).OrderBy(row => row.Seq).ToListAsync(cancel)).Select(row => row.ToEvent())];
 
+    /// <summary>
+    /// Several bakes as they were begun and what was said of them in words, without their readings: for lists in which thousands of readings
+    /// must not be read.
+    /// </summary>
+    /// <param name="bakes">Which.</param>
+    /// <param name="cancel">Ends the query.</param>
+    public async Task<IReadOnlyDictionary<Guid, BakeInWords>> InWords(IReadOnlyCollection<Guid> bakes, CancellationToken cancel)
+    {
+        var rows = await db.Bakes.AsNoTracking().Where(bake => bakes.Contains(bake.Id))
+            .Select(bake => new { bake.Id, bake.Plan, bake.StartedAt, bake.FinishedAt, bake.Verdict })
+            .ToListAsync(cancel);
+        ILookup<Guid, EventRow> said = (await db.Events.AsNoTracking()
+            .Where(told => bakes.Contains(told.BakeId) && InWordsKinds.Contains(told.Kind))
+            .OrderBy(told => told.Seq)
+            .ToListAsync(cancel)).ToLookup(told => told.BakeId);
+        return rows.ToDictionary(bake => bake.Id, bake => new BakeInWords(bake.Plan, bake.StartedAt, bake.FinishedAt, bake.Verdict, [.. said[bake.Id].Select(told => told.ToEvent())]));
+    }
+
+    private static readonly string[] InWordsKinds = ["started", "note", "tasted", "nextTime", "corrected"];
+
     /// <summary>Finished bakes, newest first, without the deleted ones.</summary>
     /// <param name="before">Only those that come after this one in that order; null for the first page.</param>
     /// <param name="most">No more than this.</param>

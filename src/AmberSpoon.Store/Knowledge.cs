@@ -21,17 +21,18 @@ public sealed class Knowledge(LogShelf log, HouseholdShelf households, Knowledge
             return known;
         }
 
-        OvenBelief? belief = oven is null ? null : (await Learning(oven, cancel)).Belief;
+        OvenBelief? belief = oven is null ? null : (await Learnt(oven, cancel)).Learning.Belief;
         IReadOnlyList<Rows.LoggedRow> last = await log.Last(LogShelf.MostLearntFrom, cancel);
         known = new(belief is { Bakes: > 0 } ? belief : null, HouseholdWishes.Of(last.Where(row => row.Counts).Select(row => row.Facts)));
         kept.Keep(key, known, version);
         return known;
     }
 
-    /// <summary>All that was learnt of one oven, bake by bake.</summary>
-    public async Task<OvenLearning> Learning(HouseOven oven, CancellationToken cancel)
+    /// <summary>All that was learnt of one oven, and the bakes that taught it, the earliest first.</summary>
+    public async Task<(IReadOnlyList<(Guid Id, DateTimeOffset StartedAt, BakeFacts Facts)> Bakes, OvenLearning Learning)> Learnt(HouseOven oven, CancellationToken cancel)
     {
         DateTimeOffset? since = (await households.Stored(cancel)).Household.Ovens.FirstOrDefault(own => own.Name == oven.Name)?.LearntSince;
-        return OvenLearning.Of([.. (await log.OfOven(oven.Name, since, cancel)).Select(bake => bake.Facts.Evidence)], oven.KnownOffsetC);
+        var bakes = await log.OfOven(oven.Name, since, cancel);
+        return (bakes, OvenLearning.Of([.. bakes.Select(bake => bake.Facts.Evidence)], oven.KnownOffsetC));
     }
 }

@@ -143,6 +143,10 @@ public sealed class HouseTests
         using SKBitmap kept = SKBitmap.Decode(shown);
         Assert.Equal((1600, 800), (kept.Width, kept.Height));
         Assert.Equal(photo, (string)(await kitchen.Get("/api/log"))["lines"]![0]!["photo"]!);
+        // Taken back as any other event its file would stay.
+        JsonNode events = (await kitchen.Get($"/api/bakes/{id}"))["events"]!;
+        int seq = events.AsArray().Where(told => (string)told!["kind"]! == "photo").Select(told => (int)told!["seq"]!).Single();
+        Assert.Equal(409, (await kitchen.Tell(id, new JsonObject { ["kind"] = "corrected", ["event"] = seq })).Status);
         Assert.Equal(200, (await kitchen.Send(HttpMethod.Delete, $"/api/bakes/{id}/photos/{photo}")).Status);
         Assert.Equal(404, (await kitchen.Send(HttpMethod.Get, $"/api/bakes/{id}/photos/{photo}")).Status);
         Assert.Null((await kitchen.Get("/api/log"))["lines"]![0]!["photo"]);

@@ -399,6 +399,11 @@ internal sealed class EventReader
             throw Invalid($"{at}.event", "There is nothing there that could be taken back.");
         }
 
+        if (meant.What is Pictured)
+        {
+            throw ProblemException.Conflict($"{at}.event", "A photo is taken away where it is shown, and its file with it.");
+        }
+
         if (!State.IsLive && !Afterwards.IsOf(meant.What) && meant.What is not (Noted or Measured or Looked or Answered))
         {
             throw ProblemException.Conflict($"{at}.event", "Where the food was stands as it was told once a bake is finished: what was measured, seen or said can be taken back.");

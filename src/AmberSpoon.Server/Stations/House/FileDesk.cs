@@ -28,6 +28,9 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
     /// <summary>A table of the log has this many lines at most.</summary>
     private const int MostLines = 20_000;
 
+    /// <summary>So many bakes of it are in memory at a time.</summary>
+    private const int AtOnce = 200;
+
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web)
     {
         Converters = { new JsonStringEnumConverter(JsonNamingPolicy.CamelCase) },
@@ -65,12 +68,10 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
     {
         IReadOnlyList<LoggedRow> rows = await log.Last(MostLines, cancel);
         var lines = new List<LoggedLine>(rows.Count);
-        foreach (LoggedRow row in rows.Reverse())
+        foreach (LoggedRow[] some in rows.Reverse().Chunk(AtOnce))
         {
-            if (await book.Find(row.BakeId, cancel) is { } bake)
-            {
-                lines.Add(LineOf(bake, BakeState.Fold(bake.Plan, await book.Events(bake.Id, cancel)), row.Facts));
-            }
+            var found = await book.InWords([.. some.Select(row => row.BakeId)], cancel);
+            lines.AddRange(some.Where(row => found.ContainsKey(row.BakeId)).Select(row => LineOf(found[row.BakeId], row.Facts)));
         }
 
         return LogTable.Write(lines);
@@ -166,7 +167,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         }
     }
 
-    private static LoggedLine LineOf(BakeRow bake, BakeState state, BakeFacts facts) => new(
+    private static LoggedLine LineOf(BakeInWords bake, BakeFacts facts) => new(
         LogTable.Utc(bake.StartedAt),
         bake.FinishedAt is { } finished ? LogTable.Utc(finished) : string.Empty,
         bake.Plan.Name,
@@ -180,7 +181,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         facts.PastBest?.Minutes,
         bake.Verdict is { } verdict ? $"{verdict}" : string.Empty,
         string.Join("; ", facts.Ratings.Select(rated => $"{RatingWords.Subject(rated.Of)}: {RatingWords.Of(rated.Of, rated.Value)}")),
-        string.Join(" / ", state.Notes.Concat(state.Table.Tasting.Concat(state.Table.NextTime).Select(said => said.Text))));
+        string.Join(" / ", bake.Words()));
 
     private static double? Rounded(double? minutes) => minutes is { } known ? Math.Round(known, 1) : null;
 

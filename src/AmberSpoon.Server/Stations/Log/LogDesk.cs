@@ -21,7 +21,7 @@ namespace AmberSpoon.Server.Stations.Log;
 
 /// <summary>Looks things up in the log, says what it teaches, and bakes the same again.</summary>
 internal sealed class LogDesk(
-    KitchenDb db, LogShelf log, BakeBook book, KnowledgeKept kept, HouseholdShelf households, TrayDesk trays, CommandBook commands, Turns turns, KitchenNews news, TimeProvider time)
+    KitchenDb db, LogShelf log, BakeBook book, Knowledge knowledge, KnowledgeKept kept, HouseholdShelf households, TrayDesk trays, CommandBook commands, Turns turns, KitchenNews news, TimeProvider time)
 {
     private const int PageSize = 30;
     private const int MostWords = 8;
@@ -57,8 +57,7 @@ internal sealed class LogDesk(
         var ovens = new List<OvenLearntView>();
         foreach (HouseOven oven in household.Ovens)
         {
-            IReadOnlyList<(Guid Id, DateTimeOffset StartedAt, BakeFacts Facts)> bakes = await log.OfOven(oven.Name, oven.LearntSince, cancel);
-            OvenLearning learning = OvenLearning.Of([.. bakes.Select(bake => bake.Facts.Evidence)], oven.KnownOffsetC);
+            (IReadOnlyList<(Guid Id, DateTimeOffset StartedAt, BakeFacts Facts)> bakes, OvenLearning learning) = await knowledge.Learnt(oven, cancel);
             if (learning.Belief.Bakes > 0)
             {
                 ovens.Add(new(

@@ -75,19 +75,15 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
           say({ kind: 'air', value: parseNumber(air), unit });
         }}
       >
-        <div className="w-52">
-          <Field
-            label={`A thermometer in the oven, ${unitSign(unit)}`}
-            hint="its air, beside the food"
-            error={airProblem}
-          >
+        <div className="w-44">
+          <Field label={`Air in the oven, ${unitSign(unit)}`} error={airProblem}>
             {(ids) => (
               <TextBox ids={ids} value={air} inputMode="decimal" onText={setAir} className="figures h-16 text-2xl" />
             )}
           </Field>
         </div>
         <Button big type="submit" busy={tell.isPending} disabled={air.trim() === ''}>
-          The air shows that
+          A thermometer shows it
         </Button>
       </form>
       <form
