@@ -43,6 +43,9 @@ public sealed class LogTests
         Assert.Contains("a thermometer that stands in the oven does", asked, StringComparison.Ordinal);
 
         string id = await kitchen.StartBake(Plan("Second"));
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(2));
+        (int status, JsonNode? soon) = await kitchen.Tell(id, new JsonObject { ["kind"] = "air", ["value"] = 190, ["unit"] = "celsius" });
+        Assert.Equal((409, "The air comes and goes after the door, the dial or the grill: look again in 2 min."), (status, (string)soon!["errors"]!["events[0].value"]![0]!));
         foreach (int airC in new[] { 190, 194 })
         {
             kitchen.Clock.Advance(TimeSpan.FromMinutes(8));

@@ -44,16 +44,26 @@ public readonly record struct AirCheck(double OffsetC, double SdC, int Readings)
     public static double DialC(BakeState state, double atS) =>
         Turns(state).Where(turn => turn.AtS <= atS).Select(turn => turn.Setting).DefaultIfEmpty(state.Plan.OvenSetting).Last().ToTemperature().Celsius;
 
-    private static bool Counts(BakeState state, AirTaken taken)
+    /// <summary>From when on the air would be settled if nothing more is done, s in the bake's time: in the past where it is.</summary>
+    /// <param name="state">What happened.</param>
+    /// <param name="atS">As it stands at this moment, s in the bake's time.</param>
+    /// <returns>Null where the tray is out: the oven may be off.</returns>
+    public static double? SettledFromS(BakeState state, double atS)
     {
+        if (state.Moves.Last(move => move.AtS <= Math.Max(0, atS)).Place != BakePlace.Oven)
+        {
+            return null;
+        }
+
         double litS = state.Plan.OvenAtStart is null ? double.NegativeInfinity : 0;
-        double turnedS = Turns(state).Select(turn => turn.AtS).Where(atS => atS <= taken.AtS).Append(litS).Max();
-        double openS = Doors(state).Where(atS => atS <= taken.AtS).DefaultIfEmpty(double.NegativeInfinity).Max();
-        return taken.AtS - turnedS >= SettledAfterDialS
-            && taken.AtS - openS >= SettledAfterDoorS
-            && Math.Abs(taken.Celsius - DialC(state, taken.AtS)) <= MostOffC
-            && !GlowsAt(state, taken.AtS);
+        return Turns(state).Select(turn => turn.AtS).Where(turnedS => turnedS <= atS).Append(litS).Select(turnedS => turnedS + SettledAfterDialS)
+            .Concat(Doors(state).Where(openS => openS <= atS).Select(openS => openS + SettledAfterDoorS))
+            .Concat(Glows(state).Where(glow => glow.FromS <= atS).Select(glow => glow.UntilS + SettledAfterDialS))
+            .Max();
     }
+
+    private static bool Counts(BakeState state, AirTaken taken) =>
+        SettledFromS(state, taken.AtS) <= taken.AtS && Math.Abs(taken.Celsius - DialC(state, taken.AtS)) <= MostOffC;
 
     private static IEnumerable<(double AtS, Units.EnteredTemperature Setting)> Turns(BakeState state) => AsBaked.PlanOf(state).Steps
         .Where(step => step is { Kind: StepKind.Lower, Setting: not null })
@@ -67,6 +77,7 @@ public readonly record struct AirCheck(double OffsetC, double SdC, int Readings)
         .Concat(state.Readings.Where(reading => reading.Probe is null).Select(reading => reading.AtS));
 
     /// <summary>Under a glowing element a thermometer shows more than the air.</summary>
-    private static bool GlowsAt(BakeState state, double atS) => AsBaked.PlanOf(state).Steps.Any(step =>
-        step.Kind == StepKind.Grill && 60.0 * step.AtMinutes <= atS && atS <= (60.0 * (step.AtMinutes + (step.ForMinutes ?? 0))) + SettledAfterDialS);
+    private static IEnumerable<(double FromS, double UntilS)> Glows(BakeState state) => AsBaked.PlanOf(state).Steps
+        .Where(step => step.Kind == StepKind.Grill)
+        .Select(step => (60.0 * step.AtMinutes, 60.0 * (step.AtMinutes + (step.ForMinutes ?? 0))));
 }

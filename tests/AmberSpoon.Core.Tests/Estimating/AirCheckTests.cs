@@ -90,6 +90,22 @@ public sealed class AirCheckTests
         Assert.Equal(1, Of((10, Air(DialC + 70)), (12, Air(190)))!.Value.Readings);
     }
 
+    /// <summary>With the tray on the worktop the oven may be off; back in, its door was open.</summary>
+    [Fact]
+    public void With_the_tray_out_nothing_is_learnt_and_the_cook_is_told_from_when_on_it_is()
+    {
+        Assert.Null(Of((20, new Resting()), (40, Air(120))));
+        Assert.Null(Of((20, new Resting()), (30, new Moved(BakePlace.Oven)), (33, Air(192))));
+        Assert.NotNull(Of((20, new Resting()), (30, new Moved(BakePlace.Oven)), (34, Air(192))));
+        Assert.Null(SettledMinute(25, (20, new Resting())));
+        Assert.Equal(4, SettledMinute(2));
+        Assert.Equal(35, SettledMinute(25, (20, new OvenSet(new(180, TemperatureUnit.Celsius))), (24, new DoneBesides(StepKind.Look))));
+        Assert.Equal(43, SettledMinute(40, (20, new OvenSet(new(180, TemperatureUnit.Celsius))), (39, new DoneBesides(StepKind.Look))));
+
+        static double? SettledMinute(double minute, params (double Minute, Happening What)[] told) =>
+            AirCheck.SettledFromS(BakeState.Fold(Plans.Thighs, [Log.First, .. told.Select((one, i) => Log.At(i + 2, one.Minute, one.What))]), 60 * minute) / 60;
+    }
+
     [Fact]
     public void It_can_be_taken_back_and_moves_nothing()
     {

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, test } from '../kitchen';
+import { expect, startBake, test } from '../kitchen';
 
 test.use({ evenings: 3 });
 
@@ -103,4 +103,69 @@ test('the whole house goes out as one file and comes back', async ({ page, kitch
     .getByLabel('A backup to bring back')
     .setInputFiles({ name: 'x.zip', mimeType: 'application/zip', buffer: Buffer.from('PK no') });
   await expect(page.getByRole('alert')).toContainText('no whole backup');
+});
+
+test('two devices at the log: what one says the other sees, and an evening deleted on one is gone on both', async ({
+  page,
+  kitchen,
+  browser,
+}) => {
+  await page.setViewportSize(wide);
+  await page.goto(`${kitchen.address}/log`);
+  const other = await (await browser.newContext()).newPage();
+  await other.goto(`${kitchen.address}/log`);
+  const here = page.getByRole('article').first();
+  const there = other.getByRole('article').first();
+  await expect(there).toHaveAccessibleName((await here.getAttribute('aria-label')) ?? '');
+
+  // Both tap at once, on different questions.
+  await Promise.all([
+    here.getByRole('group', { name: 'The meat' }).getByRole('button', { name: 'dry', exact: true }).click(),
+    there.getByRole('group', { name: 'Dinner' }).getByRole('button', { name: 'too early' }).click(),
+  ]);
+  for (const entry of [here, there]) {
+    await expect(entry.getByRole('button', { name: 'dry', exact: true })).toHaveAttribute('aria-pressed', 'true');
+    await expect(entry.getByRole('button', { name: 'too early' })).toHaveAttribute('aria-pressed', 'true');
+  }
+
+  // What is being written on one is not lost by what happens on the other.
+  await there.getByLabel('How it tasted').fill('smoky');
+  await here.getByLabel('Next time', { exact: true }).fill('More salt');
+  await here.getByLabel('Next time', { exact: true }).press('Enter');
+  await expect(there.getByText('More salt', { exact: true }).first()).toBeVisible();
+  await expect(there.getByLabel('How it tasted')).toHaveValue('smoky');
+
+  await here.getByRole('button', { name: 'Delete' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete it' }).click();
+  for (const one of [page, other])
+    await expect(one.getByRole('list', { name: 'Evenings' }).getByRole('listitem')).toHaveCount(2);
+  await other.context().close();
+});
+
+test('a thermometer that stands in the oven is told at the oven, not too soon, and the log goes by it', async ({
+  page,
+  kitchen,
+}) => {
+  await page.setViewportSize(wide);
+  await startBake(page, kitchen);
+  await kitchen.pass(2, page);
+  await page.getByRole('button', { name: 'Also done' }).click();
+  const happened = page.getByRole('region', { name: 'Something else happened' });
+  await happened.getByLabel('Air in the oven, °C').fill('194');
+  await happened.getByRole('button', { name: 'A thermometer shows it' }).click();
+  await expect(happened).toContainText(/look again in \d min/);
+  await kitchen.pass(4, page);
+  await happened.getByRole('button', { name: 'A thermometer shows it' }).click();
+  await expect(page.getByText('The oven’s air: 194 °C.')).toBeVisible();
+  await kitchen.pass(30, page);
+  await page.getByRole('button', { name: 'Finish and log it' }).click();
+  await page
+    .getByRole('dialog')
+    .getByRole('button', { name: /Finish/ })
+    .click();
+  await expect(page.getByRole('list', { name: 'Evenings' }).getByRole('listitem')).toHaveCount(4);
+  await page.getByRole('radio', { name: 'What they taught' }).check();
+  await expect(
+    page.getByText(/^(Its air is about \d+ °C cooler than its dial says|Whether its air is off)/),
+  ).toBeVisible();
 });

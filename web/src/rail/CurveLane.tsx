@@ -23,7 +23,8 @@ export interface LaneCurve {
   curve: readonly CurvePoint[];
   /** When the curve's minute 0 is. */
   startAt: number;
-  targetC: number;
+  /** Null for what has no temperature to get to, such as a vegetable. */
+  targetC: number | null;
   unit: TemperatureUnit;
   readings?: readonly PlottedReading[];
 }
@@ -77,22 +78,26 @@ function CurveLane(props: LaneCurve & { x: TimeAxis; height: number; spoonAt: nu
         strokeDasharray="7 4"
       />
       <path d={of((p) => p.coldestC)([...curve]) ?? ''} fill="none" stroke="var(--ink)" strokeWidth={3.5} />
-      <line
-        x1={x.startPx}
-        x2={x.endPx}
-        y1={y(props.targetC)}
-        y2={y(props.targetC)}
-        stroke="var(--good)"
-        strokeWidth={2}
-        strokeDasharray="2 4"
-      />
-      <Halo
-        x={x.startPx + (beside ? 8 : 40)}
-        y={y(props.targetC) - 6}
-        className="fill-good text-[0.9rem] font-semibold"
-      >
-        target {sayTemperature(props.targetC, unit)}
-      </Halo>
+      {props.targetC !== null && (
+        <>
+          <line
+            x1={x.startPx}
+            x2={x.endPx}
+            y1={y(props.targetC)}
+            y2={y(props.targetC)}
+            stroke="var(--good)"
+            strokeWidth={2}
+            strokeDasharray="2 4"
+          />
+          <Halo
+            x={x.startPx + (beside ? 8 : 40)}
+            y={y(props.targetC) - 6}
+            className="fill-good text-[0.9rem] font-semibold"
+          >
+            target {sayTemperature(props.targetC, unit)}
+          </Halo>
+        </>
+      )}
       <Halo
         x={xOf(named)}
         y={y(named.surfaceC) - 8}
@@ -165,5 +170,6 @@ export function ticksOf(topC: number, unit: TemperatureUnit): [number, number][]
 function describe({ curve, targetC, unit }: LaneCurve): string {
   const last = curve.at(-1);
   if (!last) return '';
-  return `Predicted temperatures over time. Target for the middle ${sayTemperature(targetC, unit)}; at the end the middle is ${sayTemperature(last.coldestC, unit)} and the outside ${sayTemperature(last.surfaceC, unit)}.`;
+  const target = targetC === null ? '' : ` Target for the middle ${sayTemperature(targetC, unit)}.`;
+  return `Predicted temperatures over time.${target} At the end the middle is ${sayTemperature(last.coldestC, unit)} and the outside ${sayTemperature(last.surfaceC, unit)}.`;
 }

@@ -17,8 +17,8 @@ export function CurveTable(props: {
   const rows = props.curve.filter((point, i) => point.minutes % EVERY_MINUTES === 0 || i === last);
   const away = (point: CurvePoint) => Math.abs(props.startAt + point.minutes * MINUTE_MS - props.spoonAt);
   const nearest = Math.min(...rows.map(away));
-  return (
-    <table className={props.heard ? 'sr-only' : 'figures w-full text-left'}>
+  const table = (
+    <table className="figures w-full text-left">
       <caption className="sr-only">Predicted temperatures, every {EVERY_MINUTES} minutes</caption>
       <thead className="font-display">
         <tr>
@@ -45,4 +45,6 @@ export function CurveTable(props: {
       </tbody>
     </table>
   );
+  // A table cannot be made narrow: what only is heard is cut off by the box around it.
+  return props.heard ? <div className="sr-only">{table}</div> : table;
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Estimating;
@@ -340,6 +341,17 @@ internal sealed class EventReader
         if (State.Air.Count >= MostAir)
         {
             throw ProblemException.Conflict($"{at}.value", "That is more of the oven’s air than one bake can follow. Note it instead.");
+        }
+
+        // What would count for nothing is not kept: its cook looks again.
+        if (AirCheck.SettledFromS(State, atS) is not { } settledS)
+        {
+            throw ProblemException.Conflict($"{at}.value", "The tray is out: tell the oven’s air while the tray is in it.");
+        }
+
+        if (settledS > atS)
+        {
+            throw ProblemException.Conflict($"{at}.value", string.Create(CultureInfo.InvariantCulture, $"The air comes and goes after the door, the dial or the grill: look again in {Math.Ceiling((settledS - atS) / 60):0} min."));
         }
 
         var read = new AirRead(new EnteredTemperature(request.Value!.Value, request.Unit!.Value));

@@ -53,7 +53,7 @@ const helps: Record<string, Help> = {
       'The large words are the one thing to do now; below it what comes next, with its time. Done moves on, late things stay and say how late they are.',
       'When a reading is due, it says which piece and where the tip goes. Type what the thermometer shows; each reading makes the forecast surer.',
       '“Serve” is only said once every food was measured hot enough. Looking, juices and time alone never say it.',
-      'What you do by hand without being asked, tell it under “Also done”: foil, a turn, an open door. The rest of the evening moves with it.',
+      'What you do by hand without being asked, tell it under “Also done”: foil, a turn, an open door, and what a thermometer that stands in the oven shows. The rest of the evening moves with it.',
     ],
   },
   log: {

@@ -69,7 +69,7 @@ export function BesidesPanel({ bake, onTold }: { bake: WholeBake; onTold: () => 
         </Button>
       </form>
       <form
-        className="flex items-end gap-3"
+        className="flex flex-wrap items-end gap-3"
         onSubmit={(event) => {
           event.preventDefault();
           say({ kind: 'air', value: parseNumber(air), unit });

@@ -59,7 +59,8 @@ export function TrayRail(props: {
   const plotOf = (id: number) => {
     const lot = id === props.curveOf && answer?.forecast.lots.find((other) => other.lot === id);
     if (!lot || !strip || !forms) return undefined;
-    return forms.curvePlot({ curve: lot.curve, startAt: strip.span.inAt, targetC: goalC(plan, id), unit });
+    const targetC = lot.isChicken ? goalC(plan, id) : null;
+    return forms.curvePlot({ curve: lot.curve, startAt: strip.span.inAt, targetC, unit });
   };
   const isWrong = (panel: Chosen) =>
     Object.keys(problem?.fields ?? {}).some((field) => panelOf(field, draft) === panel);

@@ -42,7 +42,7 @@ export function WhyStation({ connected }: { connected: boolean }) {
             <Section title="All of it in numbers" summary="published, ours, and how long it took">
               <CaseTable held={held} />
             </Section>
-            <Section title="Where the answers come from, and what they leave out">
+            <Section title="Where they come from" summary="and what they leave out">
               <p>{sources}.</p>
               <p>
                 They are of heat alone. Water, colours, windows and losses have no such answers: how they stand against
