@@ -256,8 +256,7 @@ function lowLanes(count: number) {
 const railScale = (from: number, to: number, width: number, namesPx: number) =>
   timeAxis(from, to, namesPx, Math.max(namesPx + 1, width - 12));
 
-/** All of the strip but the spoon: drawn again only when the evening changes. */
-const RailStrip = memo(function RailStrip(props: {
+interface Strip {
   from: number;
   to: number;
   lanes: readonly Lane[];
@@ -265,7 +264,35 @@ const RailStrip = memo(function RailStrip(props: {
   band: { from: number; to: number } | null;
   width: number;
   shape: RailShape;
-}) {
+}
+
+/** Heads of lanes lie over the strip and may change without it. */
+function isSameStrip(a: Strip, b: Strip): boolean {
+  const flat = ({ shape }: Strip) =>
+    `${shape.namesPx} ${shape.lanesTop} ${shape.bar} ${shape.height} ${shape.laneTops}`;
+  return (
+    a.from === b.from &&
+    a.to === b.to &&
+    a.width === b.width &&
+    a.marks === b.marks &&
+    a.band === b.band &&
+    flat(a) === flat(b) &&
+    a.lanes.length === b.lanes.length &&
+    a.lanes.every((lane, i) => {
+      const other = b.lanes[i];
+      return (
+        lane.spans === other?.spans &&
+        lane.name === other.name &&
+        lane.isChosen === other.isChosen &&
+        Boolean(lane.head) === Boolean(other.head) &&
+        Boolean(lane.plot) === Boolean(other.plot)
+      );
+    })
+  );
+}
+
+/** All of the strip but the spoon: drawn again only when the evening changes. */
+const RailStrip = memo(function RailStrip(props: Strip) {
   const { from, to, lanes, marks, band, width } = props;
   const { namesPx, lanesTop, barTop, bar, lanePx, laneTops, height } = props.shape;
   const ids = useId();
@@ -338,7 +365,7 @@ const RailStrip = memo(function RailStrip(props: {
       ))}
     </svg>
   );
-});
+}, isSameStrip);
 
 /** A name that fits beside its bar, with a capital. */
 function shortName(name: string): string {

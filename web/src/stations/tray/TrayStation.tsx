@@ -10,6 +10,7 @@ import { FirstQuestions } from '../../household/FirstQuestions';
 import { useHousehold, useUnits } from '../../kitchen/household';
 import { useChoices } from '../../kitchen/queries';
 import { Button } from '../../ui/Button';
+import { useStable } from '../../ui/useStable';
 import { MINUTE_MS } from '../../words/times';
 import { TrayNames } from '../../words/trayNames';
 import { ClashPanel } from './ClashPanel';
@@ -77,7 +78,8 @@ export function TrayStation({ connected }: { connected: boolean }) {
     },
     [view, saving, sendStep],
   );
-  const move = useCallback((spot: Spot) => draft && change(withSpot(draft, spot)), [draft, change]);
+  const move = useStable((spot: Spot) => draft && change(withSpot(draft, spot)));
+  const layAfresh = useStable(() => draft && change({ ...draft, spots: [] }));
   // Everything of the other plan but when dinner is.
   const adopt = (plan: TrayPlan) =>
     draft &&
@@ -152,7 +154,7 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 chosen={typeof chosen === 'number' ? chosen : null}
                 onChoose={setChosen}
                 onMove={move}
-                onFresh={() => change({ ...draft, spots: [] })}
+                onFresh={layAfresh}
               />
             ) : (
               <EmptyTray onSample={() => change(sampleTray(draft, choices))} />

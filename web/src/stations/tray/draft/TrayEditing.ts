@@ -10,7 +10,7 @@ import { type Clash, mergeDrafts, mergeTheirs } from './mergeDrafts';
 import { requestFrom } from './requestFrom';
 import type { TrayDraft } from './trayDraft';
 
-const PAUSE_MS = 120;
+const PAUSE_MS = 90;
 const RETRY_MS = 2000;
 
 /** What editing needs of the world around it. */

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import type { LotForecast, Spot, TrayView } from '../../../api/types';
 import type { FoodState } from '../../../foods/foodState';
 import { useUnits } from '../../../kitchen/household';
@@ -25,8 +25,8 @@ const LEAST_PX = 90;
 /** The name of its shelf under each of several trays. */
 const SHELF_PX = 22;
 
-/** The tray from above, and in words what is pointed at. */
-export function PictureView(props: {
+/** The tray from above, and in words what is pointed at: drawn again when the tray or the minute is another, not for what is typed beside it. */
+export const PictureView = memo(function PictureView(props: {
   view: TrayView;
   minutes: number;
   names: TrayNames;
@@ -104,7 +104,7 @@ export function PictureView(props: {
       </div>
     </div>
   );
-}
+});
 
 /** How far a vegetable is, in a word. */
 const tenderWords = (state: FoodState): string =>
