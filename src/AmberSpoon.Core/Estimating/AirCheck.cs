@@ -69,9 +69,10 @@ public readonly record struct AirCheck(double OffsetC, double SdC, int Readings)
         .Where(step => step is { Kind: StepKind.Lower, Setting: not null })
         .Select(step => (60.0 * step.AtMinutes, step.Setting!));
 
-    /// <summary>When the door was opened: food moved, something was done by hand, or a piece was measured.</summary>
+    /// <summary>When the door was opened, or a hand was at the oven: food moved, something was done, the dial was turned, a piece was measured.</summary>
     private static IEnumerable<double> Doors(BakeState state) => state.Moves.Select(move => move.AtS)
         .Concat(state.Acts.Where(act => act.DoneAtS is not null).Select(act => act.DoneAtS!.Value))
+        .Concat(state.DialTurns.Select(turn => turn.AtS))
         .Concat(state.Besides.Select(step => 60.0 * step.AtMinutes))
         .Concat(state.Lots.SelectMany(lot => lot.Places.Select(place => place.AtS)))
         .Concat(state.Readings.Where(reading => reading.Probe is null).Select(reading => reading.AtS));

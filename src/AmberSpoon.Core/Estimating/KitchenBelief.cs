@@ -31,11 +31,11 @@ public sealed class KitchenBelief
     /// <summary>Before anything was measured.</summary>
     /// <param name="prior">What is doubtful of an oven nobody knows.</param>
     /// <param name="lots">What every lot goes through in the likeliest kitchen and about it.</param>
-    /// <param name="oven">What is believed of this oven by earlier bakes; null for none.</param>
-    /// <param name="centre">Where it was likeliest to begin with, in standard deviations of its offset.</param>
-    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots, OvenBelief? oven = null, double centre = 0)
+    /// <param name="oven">What is believed of this oven before; null for an ordinary one.</param>
+    public KitchenBelief(KitchenPrior prior, IReadOnlyDictionary<LotId, LotCourse> lots, OvenBelief? oven = null)
     {
-        (_prior, _lots, _centre) = (prior, lots, centre);
+        oven ??= OvenBelief.Unknown(0);
+        (_prior, _lots, _centre) = (prior, lots, oven.Mean[0]);
         _placeOf = [];
         int next = Shared;
         foreach ((LotId lot, LotCourse course) in lots)
@@ -55,7 +55,7 @@ public sealed class KitchenBelief
             _spread[i, i] = 1;
         }
 
-        for (int i = 0; oven is not null && i < Shared * Shared; i++)
+        for (int i = 0; i < Shared * Shared; i++)
         {
             _spread[i / Shared, i % Shared] = oven.Spread[i];
         }

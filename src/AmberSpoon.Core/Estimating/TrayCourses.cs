@@ -73,8 +73,7 @@ public sealed class TrayCourses
     public string PluralOf(LotId lot) => PieceNames.Plural(State.Plan, State.Plan.Chicken.First(chicken => chicken.LotId == lot));
 
     /// <summary>Before anything was measured.</summary>
-    public KitchenBelief Unmeasured() => new(
-        _prior, Lots, State.Plan.Oven?.Learnt, (State.Plan.Oven?.Learnt ?? OvenBelief.Unknown(State.Plan.Oven?.KnownOffsetC ?? 0)).Mean[0]);
+    public KitchenBelief Unmeasured() => new(_prior, Lots, State.Plan.Oven?.Believed);
 
     /// <summary>The same for as long as this is.</summary>
     public static string KeyOf(BakeState state, TrayForecast planned, double nowS)

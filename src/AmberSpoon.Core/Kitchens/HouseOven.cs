@@ -69,6 +69,10 @@ public sealed record HouseOven(string Name, OvenMode Air)
     [JsonIgnore]
     public double KnownOffsetC => RunsHotBy?.DegreesC() ?? 0;
 
+    /// <summary>What is believed of it: by its bakes, or else by what its cook says.</summary>
+    [JsonIgnore]
+    public OvenBelief Believed => Learnt ?? OvenBelief.Unknown(KnownOffsetC);
+
     /// <summary>True oven less dial, by all that is known, °C of difference.</summary>
     [JsonIgnore]
     public double OffsetC => Math.Clamp(Learnt?.OffsetC ?? KnownOffsetC, -MostLearntC, MostLearntC);

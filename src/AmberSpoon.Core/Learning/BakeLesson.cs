@@ -27,6 +27,6 @@ public static class BakeLesson
     internal static OvenEvidence Of(TrayPlan plan, BakeEstimate estimate)
     {
         (var mean, var spread) = estimate.BelievedOfOven();
-        return OvenEvidence.Between(plan.Oven?.Learnt ?? OvenBelief.Unknown(plan.Oven?.KnownOffsetC ?? 0), mean, spread);
+        return OvenEvidence.Between(plan.Oven?.Believed ?? OvenBelief.Unknown(0), mean, spread);
     }
 }

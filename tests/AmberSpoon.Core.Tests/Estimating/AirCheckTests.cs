@@ -56,6 +56,9 @@ public sealed class AirCheckTests
         Assert.Equal(-4, Of((20, lower), (35, Air(176)))!.Value.OffsetC, 1e-9);
         Assert.Equal(-28, Of((19, Air(176)), (20, lower))!.Value.OffsetC, 1e-9);
 
+        // Between two whole minutes, too.
+        Assert.Null(Of((20.5, lower), (20.7, Air(204))));
+
         // Planned turns count as much.
         TrayPlan planned = Plans.Thighs with { Steps = [new(StepKind.Lower, 20, new(180, TemperatureUnit.Celsius))] };
         Assert.Null(Of(planned, (30, Air(176))));

@@ -84,6 +84,7 @@ test('a kitchen is asked three questions once, and everything on the tray obeys'
     await page.goto(`${kitchen.address}/tray`);
     await page.getByRole('tab', { name: 'A recipe' }).click();
     await expect(page.getByLabel('The recipe’s oven, °F')).toHaveValue('375');
+    expect(await foreignWords(page), 'a recipe').toEqual([]);
     await page.getByRole('tab', { name: 'Curve' }).click();
     await expect(page.getByRole('table', { name: 'Predicted temperatures' })).toBeVisible();
     expect(await foreignWords(page), 'the curve').toEqual([]);

@@ -7,7 +7,7 @@ import { MINUTE_MS, sayClock } from '../../words/times';
 const EDGE = { left: 44, right: 14, bottom: 24 };
 
 /** A lot's curve where there is no rail beside it to draw it on: with minutes of its own. */
-export function CurvePlot(props: LaneCurve & { spoonAt: number; height: number; until: number }) {
+export function CurvePlot(props: LaneCurve & { spoonAt: number; outAt: number | null; height: number; until: number }) {
   const [box, width] = useWidth<HTMLDivElement>();
   const last = props.curve.at(-1);
   if (!last) return null;
@@ -32,6 +32,14 @@ export function CurvePlot(props: LaneCurve & { spoonAt: number; height: number; 
               {sayClock(tick)}
             </text>
           ))}
+          {props.outAt !== null && (
+            <g transform={`translate(${x(props.outAt)},0)`}>
+              <line y1={16} y2={height} stroke="var(--ink)" strokeWidth={1.5} strokeDasharray="2 3" />
+              <text y={11} textAnchor="middle" className="figures fill-ink font-medium text-[0.85rem]">
+                out {sayClock(props.outAt)}
+              </text>
+            </g>
+          )}
           <line x1={spoonPx} x2={spoonPx} y2={height} stroke="var(--heat)" strokeWidth={2} />
           {plot.draw({ x, height, spoonAt: props.spoonAt })}
         </svg>

@@ -76,7 +76,7 @@ export function LogEntry(props: {
         )}
       </Section>
       <Section title="What each food did" summary="predicted and measured" defaultOpen>
-        <LotChart bake={bake} spoonMinute={props.spoonMinute} />
+        <LotChart bake={bake} spoonMinute={props.spoonMinute} outAt={out ? Date.parse(out.at) : null} />
       </Section>
       <Section title="What happened" summary={`${bake.readings.length} readings`} defaultOpen>
         {bake.readings.length === 0 && <p>Nothing was measured.</p>}
@@ -187,7 +187,7 @@ function SaidKind({ bake, text }: { bake: WholeBake; text: string }) {
 }
 
 /** One lot's prediction, its goal, and what was measured on its pieces. */
-function LotChart({ bake, spoonMinute }: { bake: WholeBake; spoonMinute: number }) {
+function LotChart({ bake, spoonMinute, outAt }: { bake: WholeBake; spoonMinute: number; outAt: number | null }) {
   const chicken = bake.lots.filter((lot) => lot.isChicken);
   const [chosen, setChosen] = useState<number | null>(null);
   const [cutOpen, setCutOpen] = useState(false);
@@ -226,6 +226,7 @@ function LotChart({ bake, spoonMinute }: { bake: WholeBake; spoonMinute: number 
           startAt={Date.parse(bake.startedAt)}
           spoonAt={Date.parse(bake.startedAt) + spoonMinute * MINUTE_MS}
           targetC={goalC(bake.plan, lot.lot)}
+          outAt={outAt}
           unit={unit}
           height={240}
           until={bake.finishedAt ? Date.parse(bake.finishedAt) : 0}

@@ -27,11 +27,13 @@ export function WhyStation({ connected }: { connected: boolean }) {
           <p role="status" className="pt-3 text-xl leading-snug">
             {failed
               ? 'The server does not answer.'
-              : solved.length < cases.length || cases.length === 0
-                ? `Solving ${cases.length} bodies with a published answer…`
-                : apart.length === 0
-                  ? `Heat goes in as it should: all ${cases.length} bodies with a published answer come out as published.`
-                  : `${apart.length} of ${cases.length} bodies with a published answer come out otherwise.`}
+              : cases.length === 0
+                ? 'Fetching the published answers…'
+                : solved.length < cases.length
+                  ? `Solving ${cases.length} bodies with a published answer…`
+                  : apart.length === 0
+                    ? `Heat goes in as it should: all ${cases.length} bodies with a published answer come out as published.`
+                    : `${apart.length} of ${cases.length} bodies with a published answer come out otherwise.`}
           </p>
           <p className="pt-1 text-ink-soft">
             The engine that plans your tray has just heated each of them on this kitchen’s server. A dot is one moment:

@@ -18,8 +18,8 @@ export function CurveView(props: { view: TrayView; lot: number; spoonAt: number;
         <span className="inline-block font-semibold first-letter:uppercase">{props.name}, the heaviest piece.</span> At{' '}
         <b className="figures">{sayClock(props.spoonAt)}</b> its middle is{' '}
         <b className="figures">{sayTemperature(shown.coldestC, unit)}</b> and its outside{' '}
-        <span className="figures">{sayTemperature(shown.surfaceC, unit)}</span>. Its row below shows the whole bake:
-        drag the spoon along it.
+        <span className="figures">{sayTemperature(shown.surfaceC, unit)}</span>. Its row of the rail shows the whole
+        bake: drag the spoon along it.
       </p>
       <CurveTable curve={lot.curve} startAt={startAt} unit={unit} spoonAt={props.spoonAt} />
     </div>

@@ -17,8 +17,6 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
   const [oven, setOven] = useState(unit === 'celsius' ? '190' : '375');
   const [minutes, setMinutes] = useState('35');
   const [then, setThen] = useState<{ after: string; oven: string } | null>(null);
-  // A recipe may be of the other unit: it is typed as the recipe says it.
-  const other = unit === 'celsius' ? '375 °F' : '190 °C';
   const check = useRecipeCheck(props.view.id);
   const problem = check.error instanceof Problem ? check.error : null;
   const ask = () =>
@@ -45,7 +43,11 @@ export function RecipeView(props: { view: TrayView; names: (lot: number) => stri
           ask();
         }}
       >
-        <Field label={`The recipe’s oven, ${unitSign(unit)}`} hint={`or ${other}`} error={problem?.at('oven')}>
+        <Field
+          label={`The recipe’s oven, ${unitSign(unit)}`}
+          hint="as the recipe says it, in either unit"
+          error={problem?.at('oven')}
+        >
           {(ids) => <TextBox ids={ids} value={oven} onText={setOven} className="figures" />}
         </Field>
         <Field label="The recipe’s time, min" error={problem?.at('minutes')}>
