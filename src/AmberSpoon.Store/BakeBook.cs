@@ -69,8 +69,14 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
         return started is null ? null : await Find(started.BakeId, cancel);
     }
 
+    /// <param name="trayId">Which tray.</param>
+    /// <param name="plan">As it goes in.</param>
+    /// <param name="forecast">What it leads to.</param>
+    /// <param name="commandId">The command that starts it.</param>
+    /// <param name="before">What it took to get ready by the moment it goes in; null where nobody told.</param>
+    /// <param name="cancel">Ends it before anything is stored.</param>
     /// <returns>The new bake, or null where this tray is in an oven already.</returns>
-    public async Task<BakeRow?> Start(int trayId, TrayPlan plan, TrayForecast forecast, Guid commandId, CancellationToken cancel)
+    public async Task<BakeRow?> Start(int trayId, TrayPlan plan, TrayForecast forecast, Guid commandId, Func<DateTimeOffset, Readied?> before, CancellationToken cancel)
     {
         DateTimeOffset now = WholeMilliseconds(time.GetUtcNow());
         var bake = new BakeRow
@@ -85,6 +91,12 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
         };
         db.Bakes.Add(bake);
         db.Events.Add(RowOf(bake.Id, new(1, commandId, now, new Started())));
+        if (before(now) is { } readied)
+        {
+            bake.LastSeq = 2;
+            db.Events.Add(RowOf(bake.Id, new(2, Guid.CreateVersion7(now), now, readied)));
+        }
+
         try
         {
             await db.AllOrNone(() => db.SaveChangesAsync(cancel), cancel);

@@ -81,6 +81,85 @@ public sealed class EveningTests
         Assert.Empty((await kitchen.Send(HttpMethod.Delete, "/api/evening/1/done")).Body!["choice"]!["done"]!.AsArray());
     }
 
+    /// <summary>One evening ticked as it was done: the bake keeps what it took, the next evening reckons with it.</summary>
+    [Fact]
+    public async Task What_the_list_says_of_hands_and_oven_goes_into_the_bake_and_the_next_evening_reckons_with_it()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.Supper();
+        plan["oven"] = JsonNode.Parse("""{ "name": "Oven", "air": "still" }""");
+        (int status, JsonNode? tray) = await kitchen.SaveTray(plan);
+        Assert.True(status == 200, tray?.ToJsonString());
+        JsonNode before = await kitchen.Get("/api/evening");
+        Assert.Null(before["learntPace"]);
+        Assert.Null(before["warming"]);
+        string[] tasks = [.. before["tasks"]!.AsArray().Where(task => (string)task!["kind"]! is "counter" or "meat").Select(task => (string)task!["key"]!)];
+        double Minutes(JsonNode view, string key) => (At(Task(view, key)["endsAt"]) - At(Task(view, key)["beginsAt"])).TotalMinutes;
+        Dictionary<string, double> usual = tasks.ToDictionary(key => key, key => Minutes(before, key));
+        double preheat = Minutes(before, "oven");
+
+        // Nobody asked for a time, so every task was due when the one before it was done; this cook takes half as long again.
+        JsonNode? view = await Tick(kitchen, "oven");
+        Assert.StartsWith("The oven gets hot: 204 °C at about", (string)view!["warming"]!["sentence"]!, StringComparison.Ordinal);
+        foreach (string key in tasks)
+        {
+            kitchen.Clock.Advance(TimeSpan.FromMinutes(1.5 * usual[key]));
+            view = await Tick(kitchen, key);
+        }
+
+        double soFar = 1.5 * usual.Values.Sum();
+        Assert.StartsWith(soFar > preheat ? "The oven should be at 204 °C since" : "The oven gets hot", (string)view!["warming"]!["sentence"]!, StringComparison.Ordinal);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(Math.Max(1, (2 * preheat) - soFar)));
+        double heated = Math.Max(soFar + 1, 2 * preheat);
+        Assert.Null((await Tick(kitchen, "hot"))!["warming"]);
+        (_, JsonNode? started) = await kitchen.Start((int)(await kitchen.Get("/api/tray"))["version"]!);
+        string id = (string)started!["id"]!;
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(40));
+        await kitchen.Finish(id);
+        string told = (string)(await kitchen.Get($"/api/bakes/{id}"))["events"]!.AsArray().Single(one => (string)one!["kind"]! == "readied")!["text"]!;
+        Assert.Matches($@"^At the counter: \d+ min for what usually takes \d+\. The oven was at 204 °C after {heated:0} min\.$", told);
+
+        JsonNode learnt = await kitchen.Get("/api/log/learnt");
+        Assert.Matches(@"^At the counter you take [1-4]\d % longer than is usual \(±\d\d %\), from 1 evening\.$", (string)learnt["pace"]!);
+        Assert.Matches(@"^It is at 200 °C after about \d\d min \(±\d+\), from 1 evening\.$", (string)learnt["ovens"]![0]!["preheat"]!);
+        Assert.Null(learnt["ovens"]![0]!["air"]);
+        Assert.Empty(learnt["ovens"]![0]!["steps"]!.AsArray());
+        await kitchen.Send(HttpMethod.Delete, "/api/evening/1/done");
+        JsonNode after = await kitchen.Get("/api/evening");
+        Assert.Equal((string)learnt["pace"]!, (string)after["learntPace"]!);
+        Assert.InRange(Minutes(after, "oven"), 1.6 * preheat, 2 * preheat);
+        string meat = tasks.MaxBy(key => usual[key])!;
+        Assert.True(Minutes(after, meat) > usual[meat]);
+
+        // As most take is still there to be chosen, and a bake that is left out teaches neither.
+        Assert.Equal(usual[meat], Minutes(await Saved(kitchen, """{ "sides": [], "cooks": 1, "rings": 4, "pace": 1 }"""), meat));
+        await kitchen.Told(id, new JsonObject { ["kind"] = "counted", ["counts"] = false });
+        JsonNode anew = await Saved(kitchen, """{ "sides": [], "cooks": 1, "rings": 4 }""");
+        Assert.Null(anew["learntPace"]);
+        Assert.Equal(usual[meat], Minutes(anew, meat));
+        Assert.Equal(preheat, Minutes(anew, "oven"));
+    }
+
+    private static async Task<JsonNode?> Tick(Kitchen kitchen, string key) =>
+        (await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: $$"""{ "key": "{{key}}", "done": true }""")).Body;
+
+    [Fact]
+    public async Task A_start_can_be_taken_back_although_it_was_told_what_came_before()
+    {
+        await using var kitchen = new Kitchen();
+        await Planned(kitchen, 240);
+        await Tick(kitchen, "oven");
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(14));
+        await Tick(kitchen, "hot");
+        (_, JsonNode? started) = await kitchen.Start((int)(await kitchen.Get("/api/tray"))["version"]!);
+        string id = (string)started!["id"]!;
+        Assert.Equal(2, (int)started["seq"]!);
+        Assert.Null(started["lastDone"]);
+        Assert.True((bool)started["isJustIn"]!);
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{id}/unstart")).Status);
+        Assert.Null(await kitchen.Live());
+    }
+
     [Fact]
     public async Task Dinner_moves_and_everything_with_it_and_what_cannot_be_says_when_and_why()
     {

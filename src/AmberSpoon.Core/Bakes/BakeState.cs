@@ -46,6 +46,9 @@ public sealed record BakeState(
     /// <summary>What thermometers in the oven's own air showed, in order.</summary>
     public IReadOnlyList<AirTaken> Air { get; init; } = [];
 
+    /// <summary>What it took to get ready for it; null where nobody told.</summary>
+    public Readied? Before { get; init; }
+
     /// <summary>What the cook saw meanwhile, in order.</summary>
     public IReadOnlyList<string> Notes { get; init; } = [];
 
@@ -56,6 +59,9 @@ public sealed record BakeState(
     public BakeEvent? LastDone { get; init; }
 
     public bool IsLive => FinishedS is null;
+
+    /// <summary>Nothing was told since it went in.</summary>
+    public bool IsJustIn => Seq == (Before is null ? 1 : 2);
 
     /// <summary>Where the tray is.</summary>
     public BakePlace Place => Moves[^1].Place;
@@ -119,6 +125,7 @@ public sealed record BakeState(
             PiecesOut taken => With(taken.Lot, lot => lot.WithoutPieces(taken.Pieces, atS)),
             PiecesIn back => With(back.Lot, lot => lot.WithPieces(back.Pieces, atS)),
             Looked looked => this with { Looks = [.. Looks, new(looked.Lot, ownS, looked.Look)] },
+            Readied readied => this with { Before = readied },
             AirRead air => this with { Air = [.. Air, new(ownS, air.Temperature.ToTemperature().Celsius)] },
             ActDone done => With(done.Act, act => act with { DoneAtS = atS, IsSkipped = false, Seq = told.Seq }),
             ActSkipped skipped => With(skipped.Act, act => act with { IsSkipped = true, DoneAtS = null, Seq = told.Seq }),
@@ -133,8 +140,8 @@ public sealed record BakeState(
         return next with
         {
             Seq = told.Seq,
-            LatestS = told.What is Measured or ProbePlaced or Noted or Looked or AirRead or Answered or Said or Postponed || Afterwards.IsOf(told.What) ? LatestS : atS,
-            LastDone = told.What is Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected || Afterwards.IsOf(told.What) ? LastDone : told,
+            LatestS = told.What is Readied or Measured or ProbePlaced or Noted or Looked or AirRead or Answered or Said or Postponed || Afterwards.IsOf(told.What) ? LatestS : atS,
+            LastDone = told.What is Readied or Measured or ProbePlaced or Noted or Answered or Said or Finished or Corrected || Afterwards.IsOf(told.What) ? LastDone : told,
         };
     }
 

@@ -25,6 +25,12 @@ public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast For
     /// <summary>When another evening has a cook's hands, as minutes before this dinner: its begin, and its end.</summary>
     public IReadOnlyList<(int BeginsBefore, int EndsBefore)> Elsewhere { get; init; } = [];
 
+    /// <summary>How long its cooks take at the counter by what was learnt, as a share of the usual; null where nothing was.</summary>
+    public double? LearntPace { get; init; }
+
+    /// <summary>How long they take this evening, as a share of the usual.</summary>
+    public double Pace => Choice.Pace ?? (LearntPace is { } learnt ? Math.Clamp(learnt, EveningChoice.QuickestPace, EveningChoice.SlowestPace) : 1);
+
     public TrayPlan Plan => Work.Plan;
 
     /// <summary>The tray is in an oven that the app follows: what happens there is not planned here.</summary>

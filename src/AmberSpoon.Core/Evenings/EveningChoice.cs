@@ -6,9 +6,9 @@ namespace AmberSpoon.Core.Evenings;
 /// <param name="Sides">What stands beside the tray.</param>
 /// <param name="Cooks">Whose hands there are: 1 or 2.</param>
 /// <param name="Rings">How many rings of the hob are free: 1 to 6.</param>
-/// <param name="Pace">How long this cook takes with knife and bowl, as a share of the usual.</param>
+/// <param name="Pace">How long this cook takes with knife and bowl, as a share of the usual; null for as long as was learnt.</param>
 /// <param name="Done">What was ticked off, and when, the first first.</param>
-public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int Rings, double Pace, IReadOnlyList<DoneTask> Done)
+public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int Rings, double? Pace, IReadOnlyList<DoneTask> Done)
 {
     public const int MostDone = 200;
     public const int MostSides = 8;
@@ -17,9 +17,17 @@ public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int
     public const double QuickestPace = 0.5;
     public const double SlowestPace = 2.5;
 
-    public static EveningChoice Usual { get; } = new([], Cooks: 1, Rings: 4, Pace: 1, Done: []);
+    public static EveningChoice Usual { get; } = new([], Cooks: 1, Rings: 4, Pace: null, Done: []);
 }
 
 /// <param name="Key">A task, or a step of one.</param>
 /// <param name="At">When it was done.</param>
-public sealed record DoneTask(string Key, DateTimeOffset At);
+public sealed record DoneTask(string Key, DateTimeOffset At)
+{
+    /// <summary>How long hands were at it, where the ticks before it tell; null where they do not.</summary>
+    public TaskSpan? Took { get; init; }
+}
+
+/// <param name="UsualMinutes">What the task usually takes, min.</param>
+/// <param name="TookMinutes">What it took, min.</param>
+public sealed record TaskSpan(double UsualMinutes, double TookMinutes);

@@ -143,8 +143,13 @@ public static class EveningPlanner
         {
             DateTimeOffset? at = ask.Choice.Done.Where(done => done.Key == task.Key || task.Steps.Any(step => step.Key == done.Key)).Select(done => (DateTimeOffset?)done.At).Max();
 
-            // Of the oven it is ticked that it was switched on, of the rest that they are done.
+            // Of the oven it is ticked that it was switched on, of the rest that they are done; who sees that it is hot need not wait.
             int ends = task.Kind == TaskKind.Preheat ? task.Job.Minutes : 0;
+            if (task.Kind == TaskKind.Preheat && ask.Choice.Done.LastOrDefault(done => done.Key == EveningTasks.HotKey) is { } hot && hot.At > at)
+            {
+                (at, ends) = (hot.At, 0);
+            }
+
             foreach (JobLink link in task.Job.Then.Where(link => at is not null && left.ContainsKey(link.Key)))
             {
                 DateTimeOffset from = at!.Value.AddMinutes(link.WaitMinutes + ends);

@@ -17,6 +17,9 @@ namespace AmberSpoon.Core.Evenings;
 public static class EveningTasks
 {
     public const string InKey = "in";
+
+    /// <summary>The oven is as hot as it is set: ticked by whom sees it, and no task of its own.</summary>
+    public const string HotKey = "hot";
     public const string OutKey = "out";
     public const string PlateKey = "plate";
     public const string EatKey = "eat";
@@ -63,7 +66,7 @@ public static class EveningTasks
 
     internal static Need Hands(int minutes) => new(Resource.Hands, 0, minutes);
 
-    internal static int AtPace(EveningAsk ask, double minutes) => Math.Max(1, (int)Math.Ceiling((minutes * ask.Choice.Pace) - 1e-9));
+    internal static int AtPace(EveningAsk ask, double minutes) => Math.Max(1, (int)Math.Ceiling((minutes * ask.Pace) - 1e-9));
 
     /// <summary>In, what is done meanwhile, out, and the rest: all pinned to dinner.</summary>
     private static IEnumerable<EveningTask> AtTheOven(EveningAsk ask)
@@ -99,12 +102,14 @@ public static class EveningTasks
 
         foreach (Trays.Forecasting.LotForecast early in ask.Forecast.Lots.Where(lot => lot.OutMinutes < outMinutes))
         {
-            yield return AtMinute(ask, $"early-{early.Lot}", $"Take the {NameOf(plan, early.Lot)} out", early.OutMinutes, 1);
+            // Whatever comes out is measured there and then: it may be eaten before the rest is out.
+            int count = plan.Chicken.FirstOrDefault(lot => lot.Id == early.Lot)?.Count ?? 0;
+            yield return AtMinute(ask, $"early-{early.Lot}", count > 0 ? $"Take the {NameOf(plan, early.Lot)} out, and measure" : $"Take the {NameOf(plan, early.Lot)} out", early.OutMinutes, Measuring(count));
         }
 
-        int pieces = plan.Count;
-        int measure = 1 + (int)Math.Ceiling(MeasurePieceMinutes * pieces);
-        yield return new(TaskKind.Measure, pieces > 0 ? "Out, and measure every lot" : "The tray out", Touches.ToBeCooked, new(OutKey, measure)
+        int pieces = plan.Chicken.Where(lot => ask.Forecast.Lots.All(other => other.Lot != lot.Id || other.OutMinutes == outMinutes)).Sum(lot => lot.Count);
+        int measure = Measuring(pieces);
+        yield return new(TaskKind.Measure, pieces == 0 ? "The tray out" : pieces < plan.Count ? "Out, and measure what was in it" : "Out, and measure every lot", Touches.ToBeCooked, new(OutKey, measure)
         {
             PinnedBefore = ask.InBefore - outMinutes,
             Needs = [Hands(measure)],
@@ -112,11 +117,13 @@ public static class EveningTasks
         {
             Detail = pieces > 0 ? "Thickest middle, not at the bone. Only what was measured is served." : string.Empty,
         };
-        if (pieces > 0 && ask.Forecast.RestMinutes > 0)
+        if (plan.Count > 0 && ask.Forecast.RestMinutes > 0)
         {
             yield return new(TaskKind.Rest, "The chicken rests", Touches.ReadyToEat, new("rest", ask.Forecast.RestMinutes) { PinnedBefore = ask.Forecast.RestMinutes });
         }
     }
+
+    private static int Measuring(int pieces) => 1 + (int)Math.Ceiling(MeasurePieceMinutes * pieces);
 
     private static EveningTask AtMinute(EveningAsk ask, string key, string title, int minute, int takes) => new(
         TaskKind.Tend, title, Touches.ToBeCooked, new(key, takes) { PinnedBefore = ask.InBefore - minute, Needs = [Hands(takes)] });

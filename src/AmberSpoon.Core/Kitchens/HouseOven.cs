@@ -25,9 +25,6 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>A household oven is at 200 °C after about this long, min (common practice).</summary>
     public const int UsualPreheatMinutes = 15;
 
-    private const double RoomC = 21;
-    private const double PreheatedC = 200;
-
     /// <summary>Inches turned into millimetres must not be too short by their last digit.</summary>
     private const double NoRulerShowsMm = 0.05;
 
@@ -47,7 +44,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>How much hotter it is than its dial says, by a thermometer inside; below 0 where it runs cool.</summary>
     public EnteredDifference? RunsHotBy { get; init; }
 
-    /// <summary>From cold to 200 °C, min.</summary>
+    /// <summary>From cold to 200 °C, min, as its cook says.</summary>
     public int PreheatMinutes { get; init; } = UsualPreheatMinutes;
 
     /// <summary>A shelf from side to side; null where nobody measured.</summary>
@@ -58,6 +55,9 @@ public sealed record HouseOven(string Name, OvenMode Air)
 
     /// <summary>What its bakes have taught; null where none has. It goes on from what its cook says.</summary>
     public OvenBelief? Learnt { get; init; }
+
+    /// <summary>How long it takes to be hot, by what was told of it; null where nothing was.</summary>
+    public PreheatBelief? LearntPreheat { get; init; }
 
     /// <summary>It is learnt from bakes since then, after a repair or in a new oven of the same name; null for all of them.</summary>
     public DateTimeOffset? LearntSince { get; init; }
@@ -77,14 +77,11 @@ public sealed record HouseOven(string Name, OvenMode Air)
     [JsonIgnore]
     public double OffsetC => Math.Clamp(Learnt?.OffsetC ?? KnownOffsetC, -MostLearntC, MostLearntC);
 
-    /// <summary>
-    /// From cold to a setting, whole minutes, at least one: it warms by as much a minute all the way (an element of one power; our
-    /// simplification).
-    /// </summary>
+    /// <summary>From cold to a setting, whole minutes, at least one: by <see cref="PreheatCurve"/>.</summary>
     /// <param name="oven">The oven; null for an ordinary one.</param>
     /// <param name="celsius">What it is set to, °C.</param>
     public static int PreheatTo(HouseOven? oven, double celsius) =>
-        Math.Max(1, (int)Math.Round((oven?.PreheatMinutes ?? UsualPreheatMinutes) * (celsius - RoomC) / (PreheatedC - RoomC)));
+        Math.Max(1, (int)Math.Round((oven?.LearntPreheat?.Minutes ?? oven?.PreheatMinutes ?? UsualPreheatMinutes) * PreheatCurve.ShareTo(celsius)));
 
     /// <summary>Whether a floor of this size stands on a shelf, straight or turned by a quarter; true where nobody measured the oven.</summary>
     /// <param name="widthMm">One side, mm.</param>

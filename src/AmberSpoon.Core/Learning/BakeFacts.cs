@@ -21,6 +21,9 @@ namespace AmberSpoon.Core.Learning;
 public sealed record BakeFacts(
     double? PlannedMinutes, double? RealMinutes, PastItsBest? PastBest, double? DinnerLateMinutes, OvenEvidence Evidence, IReadOnlyList<VegetableGot> Got)
 {
+    /// <summary>What it took to get ready for it; null where nobody told.</summary>
+    public Readied? Before { get; init; }
+
     /// <summary>How it was at table.</summary>
     public IReadOnlyList<Rated> Ratings { get; init; } = [];
 
@@ -59,6 +62,7 @@ public sealed record BakeFacts(
     public BakeFacts With(BakeState state) => this with
     {
         DinnerLateMinutes = LateOf(state),
+        Before = state.Before,
         Ratings = state.Table.Ratings,
         NextTime = [.. state.Table.NextTime.Select(said => said.Text)],
     };

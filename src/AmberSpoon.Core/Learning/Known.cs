@@ -13,14 +13,20 @@ public sealed record Known(OvenBelief? Oven, IReadOnlyDictionary<Vegetable, Tend
 {
     public static Known Nothing { get; } = new(null, ImmutableDictionary<Vegetable, TenderWish>.Empty);
 
+    /// <summary>How long that oven takes to be hot; null where nobody told.</summary>
+    public PreheatBelief? Preheat { get; init; }
+
+    /// <summary>How long its cooks take at the counter; null where nobody ticked.</summary>
+    public CookPace? Pace { get; init; }
+
     /// <summary>The plan in a kitchen of which that much is known.</summary>
     public TrayPlan On(TrayPlan plan) => plan with
     {
-        Oven = plan.Oven is { } oven ? oven with { Learnt = Oven } : null,
+        Oven = plan.Oven is { } oven ? oven with { Learnt = Oven, LearntPreheat = Preheat } : null,
         Vegetables = [.. plan.Vegetables.Select(lot => lot with { Wish = Wishes.GetValueOrDefault(lot.Kind)?.Share ?? 1 })],
     };
 
     /// <summary>Plans with the same one go on from the same knowledge.</summary>
     public static string KeyOf(TrayPlan plan) => string.Create(
-        CultureInfo.InvariantCulture, $"{plan.Oven?.Learnt?.Key}|{string.Join(',', plan.Vegetables.Select(lot => lot.Wish.ToString("0.####", CultureInfo.InvariantCulture)))}");
+        CultureInfo.InvariantCulture, $"{plan.Oven?.Learnt?.Key}|{plan.Oven?.LearntPreheat?.LogMean:0.###}|{string.Join(',', plan.Vegetables.Select(lot => lot.Wish.ToString("0.####", CultureInfo.InvariantCulture)))}");
 }

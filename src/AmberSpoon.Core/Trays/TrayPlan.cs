@@ -58,9 +58,11 @@ public sealed record TrayPlan(
 
     /// <summary>The oven is on so long before the food goes in, min; 0 where it goes into a cold one.</summary>
     [JsonIgnore]
-    public int PreheatMinutes => Math.Min(OvenSetting.ToTemperature().Celsius, (OvenAtStart ?? OvenSetting).ToTemperature().Celsius) is var celsius && celsius < ColdOvenC
-        ? 0
-        : HouseOven.PreheatTo(Oven, celsius);
+    public int PreheatMinutes => PreheatToC is { } celsius ? HouseOven.PreheatTo(Oven, celsius) : 0;
+
+    /// <summary>What the oven is brought to before the food goes in, °C; null where it goes into a cold one.</summary>
+    [JsonIgnore]
+    public double? PreheatToC => Math.Min(OvenSetting.ToTemperature().Celsius, (OvenAtStart ?? OvenSetting).ToTemperature().Celsius) is var celsius && celsius < ColdOvenC ? null : celsius;
 
     /// <summary>All that hands do meanwhile: the plan's own steps as they stand, then the coats that go on in the oven.</summary>
     public IReadOnlyList<PlannedStep> HandSteps() =>

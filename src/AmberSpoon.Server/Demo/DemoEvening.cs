@@ -27,6 +27,14 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
     /// <summary>What nobody in the house knows: its oven is so much colder than its dial says, °C.</summary>
     public const double HiddenOffsetC = -11;
 
+    /// <summary>Nor that its cook is slower at the counter than is usual, and the oven slower to get hot than its fifteen minutes.</summary>
+    public const double HiddenPace = 1.2;
+    public const double HiddenPreheatMinutes = 19;
+    private const double CounterMinutes = 14;
+    private const int CounterTasks = 4;
+    private const double WorkSd = 0.2;
+    private const double LampSd = 0.1;
+
     /// <summary>How far pieces and tips differ from what was said.</summary>
     private const double SizeSd = 0.03;
     private const double TipSdC = 1;
@@ -55,6 +63,7 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
         TrayForecast forecast = TrayForecaster.Forecast(plan);
         List<BakeEvent> events = [];
         Tell(start, new Started());
+        Tell(start, Ready(plan));
         int outMinutes = Measured(plan, forecast, (minute, what) => Tell(start.AddMinutes(minute), what));
         DateTimeOffset outAt = start.AddMinutes(outMinutes);
         foreach (PlannedStep step in plan.HandSteps().Where(step => step.AtMinutes < outMinutes))
@@ -99,6 +108,16 @@ internal sealed record DemoEvening(DateTimeOffset StartedAt, TrayPlan Plan, stri
         return facts.Evidence;
 
         void Tell(DateTimeOffset at, Happening what) => events.Add(new(events.Count + 1, Guid.CreateVersion7(at), BakeBook.WholeMilliseconds(at), what));
+    }
+
+    /// <summary>What the list said by then: on most evenings the cook also told when the oven was hot.</summary>
+    private Readied Ready(TrayPlan plan)
+    {
+        var random = new Random(Seed + 1000);
+        double usual = CounterMinutes + plan.Count;
+        var work = new CounterWork(usual, Math.Round(usual * HiddenPace * Math.Exp(WorkSd * Normal(random))), CounterTasks);
+        double ovenC = plan.OvenSetting.ToTemperature().Celsius;
+        return new(work, Seed % 3 == 0 ? null : new(Math.Round(HiddenPreheatMinutes * PreheatCurve.ShareTo(ovenC) * Math.Exp(LampSd * Normal(random))), ovenC));
     }
 
     /// <summary>The cook looks until the heaviest pieces are where they should be.</summary>

@@ -32,7 +32,7 @@ internal static class DemoHousehold
         DateTimeOffset now = time.GetUtcNow();
         TrayRow[] trays =
         [
-            Tray(Tonight(NextQuarter(now.AddMinutes(80))), now),
+            Tray(Tonight(NextQuarter(now.AddMinutes(110))), now),
             Tray(Plan("Sunday leg quarters", Cut.LegQuarter, 4, 1360, 200), now.AddDays(-6)),
             Tray(Plan("Crumbed breasts, quick", Cut.BonelessBreast, 4, 820, 200, skinOn: false), now.AddDays(-11)),
         ];

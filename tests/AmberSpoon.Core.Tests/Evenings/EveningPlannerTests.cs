@@ -51,7 +51,7 @@ public sealed class EveningPlannerTests
     [InlineData(null, 15)]
     [InlineData(21.0, 0)]
     [InlineData(39.9, 0)]
-    [InlineData(120.0, 8)]
+    [InlineData(120.0, 7)]
     public void An_oven_is_on_for_as_long_as_it_takes_to_be_what_the_food_goes_into(double? startC, int minutes)
     {
         EveningAsk ask = Suppers.Of(Plans.Thighs with { OvenAtStart = startC is { } celsius ? new(celsius, TemperatureUnit.Celsius) : null }, 30);

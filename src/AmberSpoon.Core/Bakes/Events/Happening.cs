@@ -12,6 +12,7 @@ namespace AmberSpoon.Core.Bakes.Events;
 /// <summary>What an event is about. In JSON the member <c>kind</c> says which of these it is.</summary>
 [JsonPolymorphic(TypeDiscriminatorPropertyName = "kind")]
 [JsonDerivedType(typeof(Started), "started")]
+[JsonDerivedType(typeof(Readied), "readied")]
 [JsonDerivedType(typeof(LotIn), "lotIn")]
 [JsonDerivedType(typeof(LotOut), "lotOut")]
 [JsonDerivedType(typeof(PiecesOut), "piecesOut")]
@@ -52,6 +53,20 @@ public abstract record Happening
 
 /// <summary>The first food went in.</summary>
 public sealed record Started : Happening;
+
+/// <summary>What it took to get ready for it, by what was ticked on the evening's list: the cook's pace and the oven's are learnt from it.</summary>
+/// <param name="Work">At the counter; null where too little was ticked to tell.</param>
+/// <param name="Oven">Getting hot; null where nobody told.</param>
+public sealed record Readied(CounterWork? Work, OvenHeated? Oven) : Happening;
+
+/// <param name="UsualMinutes">What these tasks usually take, min.</param>
+/// <param name="TookMinutes">What they took, min.</param>
+/// <param name="Tasks">How many.</param>
+public sealed record CounterWork(double UsualMinutes, double TookMinutes, int Tasks);
+
+/// <param name="Minutes">From switched on to hot, min.</param>
+/// <param name="ToC">What it was set to, °C.</param>
+public sealed record OvenHeated(double Minutes, double ToC);
 
 /// <summary>A lot went in later than the first, or back in after it was taken out.</summary>
 public sealed record LotIn(LotId Lot) : Happening;

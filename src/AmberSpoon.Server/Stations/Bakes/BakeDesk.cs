@@ -1,6 +1,7 @@
 using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Estimating;
+using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Heat.Sections;
 using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -13,7 +14,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Bakes;
 
 /// <summary>Runs bakes: what is told is stored before it is answered, applied once, and then told to all open pages.</summary>
-internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf households, TrayShelf shelf, TrayAnswers answers, LiveBakes live, LiveViews views, KitchenNews news, TimeProvider time)
+internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf households, TrayShelf shelf, EveningShelf evenings, TrayAnswers answers, LiveBakes live, LiveViews views, KitchenNews news, TimeProvider time)
 {
     private const int PageSize = 30;
 
@@ -43,7 +44,8 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
             throw ProblemException.Conflict("trayVersion", "The tray was changed on another screen. Look it over, then start again.");
         }
 
-        BakeRow started = await book.Start(trayId, tray.Plan, answers.Of(tray).Forecast, commandId, cancel)
+        (EveningChoice evening, _) = await evenings.Decided(trayId, cancel);
+        BakeRow started = await book.Start(trayId, tray.Plan, answers.Of(tray).Forecast, commandId, at => Readying.Of(evening, tray.Plan.PreheatToC, at), cancel)
             ?? await book.StartedBy(commandId, cancel)
             ?? throw ProblemException.Conflict("trayId", $"“{tray.Plan.Name}” is already in the oven. Finish it before it goes in again.");
         await news.BakeChanged(started.Id, started.LastSeq);
@@ -215,7 +217,7 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
                 return;
             }
 
-            if (!bake.IsLive || bake.LastSeq > 1 || time.GetUtcNow() - bake.StartedAt > UnstartWithin)
+            if (!bake.IsLive || !BakeState.Fold(bake.Plan, await Told(bake, cancel)).IsJustIn || time.GetUtcNow() - bake.StartedAt > UnstartWithin)
             {
                 throw ProblemException.Conflict("id", "Too late to take the start back: finish the bake and delete it in the log.");
             }

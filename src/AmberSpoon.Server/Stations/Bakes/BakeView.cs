@@ -40,6 +40,7 @@ public sealed record BakesView(IReadOnlyList<BakeView> Bakes, string? Next, Date
 /// <param name="Events">All that was told; only where one bake is asked for.</param>
 /// <param name="Baked">The plan with everything in its real place in time; only where one bake is asked for.</param>
 /// <param name="LastDone">Of a live bake: what was done last, to be taken back.</param>
+/// <param name="IsJustIn">Nothing was told since it went in: its start can be taken back for a moment.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 /// <param name="Table">What was said of it at table and after, and how it went; only where one bake is asked for.</param>
 public sealed record BakeView(
@@ -67,6 +68,7 @@ public sealed record BakeView(
     IReadOnlyList<EventView>? Events = null,
     TrayPlan? Baked = null,
     EventView? LastDone = null,
+    bool? IsJustIn = null,
     DateTimeOffset? Now = null,
     AtTableView? Table = null);
 

@@ -102,6 +102,7 @@ internal static class BakeViews
             CautiousAt = state.IsLive && estimate.CautiousMinutes() is { } minutes ? state.Clock.Wall(60 * minutes) : null,
             Vessels = [.. estimate.Layout.Vessels.Select(vessel => new VesselSize(vessel.WidthMm, vessel.DepthMm))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],
+            IsJustIn = state.IsJustIn,
             LastDone = state is { IsLive: true, LastDone: { } done } ? new EventWords(bake.Plan, names, KitchenUnits.Usual).Of(done) : null,
             Now = now,
         };

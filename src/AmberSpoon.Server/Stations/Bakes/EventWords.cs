@@ -17,6 +17,7 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
     private string TextOf(Happening what) => what switch
     {
         Started => "The tray went in.",
+        Readied readied => Ready(readied),
         LotIn lotIn => $"The {_acts.LotName(lotIn.Lot)} went in.",
         LotOut lotOut => $"The {_acts.LotName(lotOut.Lot)} came off the tray.",
         PiecesOut taken => $"{Pieces(taken.Lot, taken.Pieces)} came off the tray.",
@@ -53,6 +54,13 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Said said => said.Reason,
         _ => string.Empty,
     };
+
+    private string Ready(Readied readied)
+    {
+        string work = readied.Work is { } at ? FormattableString.Invariant($"At the counter: {at.TookMinutes:0} min for what usually takes {at.UsualMinutes:0}.") : string.Empty;
+        string oven = readied.Oven is { } heated ? FormattableString.Invariant($"The oven was at {units.Say(new Temperature(heated.ToC))} after {heated.Minutes:0} min.") : string.Empty;
+        return $"{work} {oven}".Trim();
+    }
 
     private string Pieces(LotId lot, IReadOnlyList<int> pieces) =>
         Phrases.Capital(string.Join(" and ", pieces.Select(piece => names.GetValueOrDefault(new(lot, piece), "a piece"))));

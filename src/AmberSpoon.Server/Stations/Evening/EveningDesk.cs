@@ -2,6 +2,7 @@ using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Evenings.Scheduling;
 using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
@@ -32,6 +33,7 @@ internal sealed class EveningDesk(
     BakeDesk bakes,
     SideTimes sideTimes,
     FasterTrayBook faster,
+    Knowledge knowledge,
     IValidator<EveningRequest> rules,
     AskersClock clock,
     KitchenNews news,
@@ -59,13 +61,15 @@ internal sealed class EveningDesk(
         }
 
         TrayRow tray = await trays.Find(trayId, cancel);
-        EveningAsk? ask = tray.Plan.IsEmpty ? null : await Ask(tray, await Known(cancel), cancel);
+        EveningAsk? ask = tray.Plan.IsEmpty ? null : await Ask(tray, await Kitchen(cancel), cancel);
         string[] steps = ask is null ? [] : [.. EveningTasks.Of(ask).Where(task => task.Key == key).SelectMany(task => task.Steps).Select(step => step.Key)];
         bool isDone = request.Done != false;
+        DateTimeOffset at = time.GetUtcNow();
+        TaskSpan? took = ask is null || !isDone ? null : Readying.Took(ask, key, at, tray.Plan.EatAt);
         return await Change(
             trayId,
             head,
-            now => now with { Done = [.. now.Done.Where(done => done.Key != key).TakeLast(EveningChoice.MostDone - 1), .. isDone ? [new DoneTask(key, time.GetUtcNow())] : Array.Empty<DoneTask>()] },
+            now => now with { Done = [.. now.Done.Where(done => done.Key != key).TakeLast(EveningChoice.MostDone - 1), .. isDone ? [new DoneTask(key, at) { Took = took }] : Array.Empty<DoneTask>()] },
             cancel,
             async () =>
             {
@@ -137,7 +141,7 @@ internal sealed class EveningDesk(
     {
         DateTimeOffset now = time.GetUtcNow();
         (EveningChoice choice, int version) = await shelf.Decided(tray.Id, cancel);
-        KnownKitchen known = await Known(cancel);
+        KnownKitchen known = await Kitchen(cancel);
         if (tray.Plan.IsEmpty)
         {
             return EveningViews.Empty(tray, choice, version, now);
@@ -155,7 +159,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, faster, known.Household.Units(), now.ToOffset(clock.Offset));
+        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, faster, await knowledge.Of(tray.Plan.Oven, cancel), known.Household.Units(), now.ToOffset(clock.Offset));
     }
 
     /// <summary>What other trays still ask of the cook's hands.</summary>
@@ -184,16 +188,18 @@ internal sealed class EveningDesk(
         PrepChoice prep = await preps.Choice(tray.Id, cancel);
         (EveningChoice choice, _) = await shelf.Decided(tray.Id, cancel);
         WorkPlan work = PrepPlanner.Work(tray.Plan, prep, known.Mixes, computed.Forecast) with { Units = known.Household.Units() };
+        Known learnt = await knowledge.Of(tray.Plan.Oven, cancel);
         var words = new ActWords(tray.Plan, new Dictionary<PieceRef, string>());
         return new(work, prep, computed.Forecast, choice)
         {
             ActName = words.Of,
+            LearntPace = learnt.Pace?.Share,
             ThawMinutes = PrepPlanner.ThawMinutes(tray.Plan, prep),
-            SideMinutes = sideTimes.Of(choice, tray.Plan, prep.Heads),
+            SideMinutes = sideTimes.Of(choice, tray.Plan, prep.Heads, learnt),
         };
     }
 
-    private async Task<KnownKitchen> Known(CancellationToken cancel) => new((await households.Stored(cancel)).Household, await mixes.Listed(cancel));
+    private async Task<KnownKitchen> Kitchen(CancellationToken cancel) => new((await households.Stored(cancel)).Household, await mixes.Listed(cancel));
 
     private sealed record KnownKitchen(Household Household, IReadOnlyList<MixListed> Mixes);
 }

@@ -7,12 +7,12 @@ namespace AmberSpoon.Server.Stations.Evening;
 /// <param name="Sides">What stands beside the tray.</param>
 /// <param name="Cooks">Whose hands there are.</param>
 /// <param name="Rings">Free rings of the hob.</param>
-/// <param name="Pace">How long this cook takes, as a share of the usual.</param>
+/// <param name="Pace">How long this cook takes, as a share of the usual; null for as long as was learnt.</param>
 public sealed record EveningRequest(IReadOnlyList<SideRequest>? Sides = null, int? Cooks = null, int? Rings = null, double? Pace = null)
 {
     /// <summary>The choice of a request that was found valid.</summary>
     /// <param name="done">Ticks are set one by one, and stay.</param>
-    public EveningChoice ToChoice(IReadOnlyList<DoneTask> done) => new([.. (Sides ?? []).Select(side => side.ToSide())], Cooks!.Value, Rings!.Value, Pace!.Value, done);
+    public EveningChoice ToChoice(IReadOnlyList<DoneTask> done) => new([.. (Sides ?? []).Select(side => side.ToSide())], Cooks!.Value, Rings!.Value, Pace, done);
 }
 
 /// <param name="PrepareMinutes">Null for the usual.</param>

@@ -20,7 +20,7 @@ internal sealed class EveningValidator : AbstractValidator<EveningRequest>
             .OverridePropertyName("cooks").WithMessage($"1 or {EveningChoice.MostCooks} cooks.");
         RuleFor(evening => evening.Rings).Must(rings => rings is >= 1 and <= EveningChoice.MostRings)
             .OverridePropertyName("rings").WithMessage($"A hob has 1 to {EveningChoice.MostRings} free rings.");
-        RuleFor(evening => evening.Pace).Must(pace => pace is >= EveningChoice.QuickestPace and <= EveningChoice.SlowestPace)
+        RuleFor(evening => evening.Pace).Must(pace => pace is null or (>= EveningChoice.QuickestPace and <= EveningChoice.SlowestPace))
             .OverridePropertyName("pace").WithMessage("Choose how quick your hands are.");
         RuleForEach(evening => evening.Sides).NotNull().OverridePropertyName("sides").WithMessage("Choose a side.").SetValidator(new SideValidator());
     }

@@ -26,6 +26,8 @@ namespace AmberSpoon.Server.Stations.Evening;
 /// <param name="Slips">What to do with each food if dinner slips.</param>
 /// <param name="Others">Evenings of other trays.</param>
 /// <param name="BakeId">The bake that is running of this tray; null for none.</param>
+/// <param name="LearntPace">How quick its cooks are by what was ticked, in a sentence; null where nothing was.</param>
+/// <param name="Warming">The oven that was switched on for it; null where none is getting hot.</param>
 /// <param name="CanUndo">Something was ticked off and can be taken back.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record EveningView(
@@ -49,8 +51,15 @@ public sealed record EveningView(
     IReadOnlyList<SlipView> Slips,
     IReadOnlyList<OtherEvening> Others,
     Guid? BakeId,
+    string? LearntPace,
+    WarmingView? Warming,
     bool CanUndo,
     DateTimeOffset Now) : IVersioned;
+
+/// <param name="OnAt">When it was ticked to be on.</param>
+/// <param name="HotAt">When it will be as hot as it is set.</param>
+/// <param name="Sentence">The same for a cook.</param>
+public sealed record WarmingView(DateTimeOffset OnAt, DateTimeOffset HotAt, string Sentence);
 
 /// <param name="Kind">Which side.</param>
 /// <param name="Name">"rice".</param>

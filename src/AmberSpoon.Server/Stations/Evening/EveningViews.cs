@@ -2,10 +2,14 @@ using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Evenings.Scheduling;
 using AmberSpoon.Core.Evenings.Sides;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Prep.Marinating;
+using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Bakes;
+using AmberSpoon.Server.Stations.Log;
 using AmberSpoon.Store.Rows;
 
 namespace AmberSpoon.Server.Stations.Evening;
@@ -23,10 +27,10 @@ internal static class EveningViews
     private static readonly int[] Slips = [10, 20, 40];
 
     public static EveningView Empty(TrayRow tray, EveningChoice choice, int version, DateTimeOffset now) => new(
-        tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, choice.Done.Count > 0, now);
+        tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, null, null, choice.Done.Count > 0, now);
 
     public static EveningView Of(
-        TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, KitchenUnits units, DateTimeOffset now)
+        TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, Known learnt, KitchenUnits units, DateTimeOffset now)
     {
         var said = new Said(units, (plan.AskedFor ?? now).Offset);
         TaskView[] tasks = [.. plan.Tasks.Select(View)];
@@ -36,7 +40,7 @@ internal static class EveningViews
             tray.Plan.Name,
             ask.Choice,
             version,
-            [.. SideLibrary.All.Select(facts => new SideChoice(facts.Kind, facts.Name, facts.Heat, facts.PrepareMinutes, sideTimes.Of(facts.Kind, tray.Plan, ask.Prep.Heads) ?? facts.CookMinutes, facts.KeepsMinutes))],
+            [.. SideLibrary.All.Select(facts => new SideChoice(facts.Kind, facts.Name, facts.Heat, facts.PrepareMinutes, sideTimes.Of(facts.Kind, tray.Plan, ask.Prep.Heads, learnt) ?? facts.CookMinutes, facts.KeepsMinutes))],
             Headline(plan, bake, said, now),
             Notes(ask, plan, said),
             plan.EatAt,
@@ -52,8 +56,25 @@ internal static class EveningViews
             [.. Slips.Select(minutes => new SlipView(minutes, EveningSlip.Sentences(ask.Plan, ask.Forecast, minutes, at => said.Time(plan.EatAt.AddMinutes(at - ask.Forecast.EatMinutes)))))],
             others,
             bake?.Id,
+            LearntWords.OfPace(learnt.Pace),
+            bake is null ? Warming(ask, said, now) : null,
             ask.Choice.Done.Count > 0,
             now);
+    }
+
+    /// <summary>Asks to be told when it is hot, while somebody is there who saw it go on.</summary>
+    private static WarmingView? Warming(EveningAsk ask, Said said, DateTimeOffset now)
+    {
+        int preheat = ask.Plan.PreheatMinutes;
+        if (preheat == 0 || ask.Choice.Done.LastOrDefault(done => done.Key == WorkOrder.OvenKey) is not { } on || (now - on.At).TotalMinutes > PreheatBelief.LongestMinutes
+            || ask.TickedInAt is not null || ask.Choice.Done.Any(done => done.Key == EveningTasks.HotKey && done.At > on.At))
+        {
+            return null;
+        }
+
+        DateTimeOffset hotAt = on.At.AddMinutes(preheat);
+        string dial = said.Units.SayDial(ask.Plan.OvenSetting);
+        return new(on.At, hotAt, hotAt > now ? $"The oven gets hot: {dial} at about {said.Time(hotAt)}." : $"The oven should be at {dial} since {said.Time(hotAt)}.");
     }
 
     /// <summary>The rest with which the tray goes in so much sooner: vegetables that come out after the chicken have it wait already.</summary>

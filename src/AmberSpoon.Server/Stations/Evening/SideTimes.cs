@@ -4,6 +4,7 @@ using AmberSpoon.Core.Evenings;
 using AmberSpoon.Core.Evenings.Sides;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Units;
@@ -20,12 +21,12 @@ internal sealed class SideTimes
     private readonly ConcurrentDictionary<Asked, int> _found = new();
 
     /// <returns>Minutes in the oven by a side's place in the list; nothing for those that say so themselves or need no oven.</returns>
-    public Dictionary<int, int> Of(EveningChoice choice, TrayPlan plan, int heads)
+    public Dictionary<int, int> Of(EveningChoice choice, TrayPlan plan, int heads, Known known)
     {
         var minutes = new Dictionary<int, int>();
         for (int i = 0; i < choice.Sides.Count; i++)
         {
-            if (choice.Sides[i].CookMinutes is null && Of(choice.Sides[i].Kind, plan, heads) is { } found)
+            if (choice.Sides[i].CookMinutes is null && Of(choice.Sides[i].Kind, plan, heads, known) is { } found)
             {
                 minutes[i] = found;
             }
@@ -35,7 +36,7 @@ internal sealed class SideTimes
     }
 
     /// <returns>Minutes in the oven, or null for a side that the engine does not bake.</returns>
-    public int? Of(SideKind kind, TrayPlan plan, int heads)
+    public int? Of(SideKind kind, TrayPlan plan, int heads, Known known)
     {
         if (SideLibrary.For(kind).Vegetable is not { } vegetable)
         {
@@ -43,7 +44,7 @@ internal sealed class SideTimes
         }
 
         OvenMode mode = plan.OvenMode == OvenMode.Grill ? OvenMode.Still : plan.OvenMode;
-        var asked = new Asked(vegetable, mode, Math.Round(plan.OvenSetting.ToTemperature().Celsius, 1), Math.Round(plan.Oven?.OffsetC ?? 0, 1), plan.Oven?.Learnt?.Key, heads);
+        var asked = new Asked(vegetable, mode, Math.Round(plan.OvenSetting.ToTemperature().Celsius, 1), Math.Round(plan.Oven?.OffsetC ?? 0, 1), plan.Oven?.Learnt?.Key, heads, Math.Round(known.Wishes.GetValueOrDefault(vegetable)?.Share ?? 1, 2));
         if (_found.Count > MostKept)
         {
             _found.Clear();
@@ -61,7 +62,7 @@ internal sealed class SideTimes
             Chicken = [],
             Vegetables =
             [
-                new(1, asked.Vegetable, cut, new(facts.UsualSizeMm(cut), LengthUnit.Millimetre), new(Math.Clamp(GramsAHead * asked.Heads, TrayPlanLimits.LeastVegetableG, 1200), MassUnit.Gram), VegetablePlace.Around, 0, 0, LeavesWhenDone: false, Tenderness.Tender),
+                new(1, asked.Vegetable, cut, new(facts.UsualSizeMm(cut), LengthUnit.Millimetre), new(Math.Clamp(GramsAHead * asked.Heads, TrayPlanLimits.LeastVegetableG, 1200), MassUnit.Gram), VegetablePlace.Around, 0, 0, LeavesWhenDone: false, Tenderness.Tender) { Wish = asked.Wish },
             ],
             Vessels = [Vessel.HalfSheet],
             OvenMode = asked.Mode,
@@ -81,5 +82,5 @@ internal sealed class SideTimes
         }
     }
 
-    private readonly record struct Asked(Vegetable Vegetable, OvenMode Mode, double DialC, double OffsetC, string? Learnt, int Heads);
+    private readonly record struct Asked(Vegetable Vegetable, OvenMode Mode, double DialC, double OffsetC, string? Learnt, int Heads, double Wish);
 }

@@ -122,7 +122,10 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
                 throw Refused("There is no chicken in that bake.");
             }
 
-            return new Known(LearntOf(document.Plan), document.Plan.Vegetables.DistinctBy(lot => lot.Kind).ToDictionary(lot => lot.Kind, lot => new TenderWish(Math.Log(Math.Clamp(lot.Wish, 0.5, 2)), 0.1, 1))).On(plan);
+            return new Known(LearntOf(document.Plan), document.Plan.Vegetables.DistinctBy(lot => lot.Kind).ToDictionary(lot => lot.Kind, lot => new TenderWish(Math.Log(Math.Clamp(lot.Wish, 0.5, 2)), 0.1, 1)))
+            {
+                Preheat = PreheatOf(document.Plan),
+            }.On(plan);
         }
         catch (ProblemException refused)
         {
@@ -136,6 +139,11 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
 
     private static Core.Kitchens.OvenBelief? LearntOf(TrayPlan plan) => plan.Oven?.Learnt is { Mean: { Count: 3 } mean, Spread: { Count: 9 } spread } learnt
         && mean.All(value => Math.Abs(value) <= 5) && spread.All(value => Math.Abs(value) <= 2) && spread[0] > 0 && spread[4] > 0 && spread[8] > 0
+        ? learnt
+        : null;
+
+    private static Core.Kitchens.PreheatBelief? PreheatOf(TrayPlan plan) => plan.Oven?.LearntPreheat is { Times: > 0, LogSd: > 0 and < 1 } learnt
+        && Math.Exp(learnt.LogMean) is >= Core.Kitchens.PreheatBelief.ShortestMinutes and <= Core.Kitchens.PreheatBelief.LongestMinutes
         ? learnt
         : null;
 

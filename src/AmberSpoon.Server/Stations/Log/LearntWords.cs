@@ -31,6 +31,18 @@ internal static class LearntWords
             ? $"Its air is {Apart(belief.OffsetC, units)} (±{units.SayDifference(belief.OffsetWithinC)}){GivesOff(belief)}."
             : "Whether its air is off or it gives off heat otherwise than most, readings of food hardly tell: a thermometer that stands in the oven does. Tell it once under “Also done”.";
 
+    /// <summary>"Your cooks take 20 % longer at the counter than is usual (±15 %), from 5 evenings."; null where nothing was told.</summary>
+    public static string? OfPace(CookPace? pace) => pace is null
+        ? null
+        : string.Create(CultureInfo.InvariantCulture, $"At the counter you take {(Math.Abs(pace.Share - 1) < HardlyShare ? "as long as is usual" : $"{100 * Math.Abs(pace.Share - 1):0} % {(pace.Share > 1 ? "longer" : "less")} than is usual")} (±{100 * pace.Within:0} %), from {Evenings(pace.Evenings)}.");
+
+    /// <summary>"It is at 200 °C after about 19 min (±2), from 5 evenings."; null where nothing was told.</summary>
+    public static string? OfPreheat(PreheatBelief? preheat, KitchenUnits units) => preheat is null
+        ? null
+        : string.Create(CultureInfo.InvariantCulture, $"It is at {units.Say(new Temperature(PreheatCurve.ReferenceC))} after about {preheat.Minutes:0} min (±{Math.Max(1, preheat.WithinMinutes):0}), from {Evenings(preheat.Times)}.");
+
+    private static string Evenings(int count) => count == 1 ? "1 evening" : string.Create(CultureInfo.InvariantCulture, $"{count} evenings");
+
     private static string Apart(double offsetC, KitchenUnits units) => Math.Abs(offsetC) < HardlyC
         ? "as hot as its dial says"
         : $"about {units.SayDifference(Math.Abs(offsetC))} {(offsetC < 0 ? "cooler" : "hotter")} than its dial says";

@@ -58,14 +58,17 @@ internal sealed class LogDesk(
         foreach (HouseOven oven in household.Ovens)
         {
             (IReadOnlyList<(Guid Id, DateTimeOffset StartedAt, BakeFacts Facts)> bakes, OvenLearning learning) = await knowledge.Learnt(oven, cancel);
-            if (learning.Belief.Bakes > 0)
+            bool isMeasured = learning.Belief.Bakes > 0;
+            string? preheat = LearntWords.OfPreheat(Knowledge.PreheatOf(oven, bakes.Select(bake => bake.Facts)), units);
+            if (isMeasured || preheat is not null)
             {
                 ovens.Add(new(
                     oven.Name,
-                    LearntWords.OfOven(oven.Name, learning.Belief, units),
-                    LearntWords.OfAir(learning.Belief, units),
+                    isMeasured ? LearntWords.OfOven(oven.Name, learning.Belief, units) : $"“{oven.Name}”: how it bakes is not known yet, nothing was measured in it.",
+                    isMeasured ? LearntWords.OfAir(learning.Belief, units) : null,
+                    preheat,
                     learning.ChangedAt is { } at ? string.Create(CultureInfo.InvariantCulture, $"Since {bakes[at].StartedAt:d MMMM} it bakes otherwise than before: what was learnt earlier is left out.") : null,
-                    [.. bakes.Select((bake, i) => new OvenStepView(bake.Id, bake.StartedAt, Math.Round(learning.After[i].ActsHotterByC, 1), Math.Round(learning.After[i].ActsWithinC, 1)))]));
+                    isMeasured ? [.. bakes.Select((bake, i) => new OvenStepView(bake.Id, bake.StartedAt, Math.Round(learning.After[i].ActsHotterByC, 1), Math.Round(learning.After[i].ActsWithinC, 1)))] : []));
             }
         }
 
@@ -76,9 +79,11 @@ internal sealed class LogDesk(
                 .Select(row => new MissView(row.BakeId, row.StartedAt, Math.Round(row.Facts.RealMinutes!.Value - row.Facts.PlannedMinutes!.Value, 1), row.Facts.PastBest?.Minutes ?? 0)),
         ];
         int past = last.Count(row => row.Facts.PastBest is not null);
+        BakeFacts[] counting = [.. last.Where(row => row.Counts).Select(row => row.Facts)];
         return new(
             ovens,
-            [.. HouseholdWishes.Of(last.Where(row => row.Counts).Select(row => row.Facts)).Select(wish => LearntWords.OfWish(wish.Key, wish.Value)).OfType<string>(), .. LearntWords.Likes(await Meats(last, cancel))],
+            LearntWords.OfPace(CookPace.Of(counting)),
+            [.. HouseholdWishes.Of(counting).Select(wish => LearntWords.OfWish(wish.Key, wish.Value)).OfType<string>(), .. LearntWords.Likes(await Meats(last, cancel))],
             misses,
             LearntWords.Trend([.. misses.Select(miss => Math.Abs(miss.Minutes))]),
             last.Count == 0 ? null : string.Create(CultureInfo.InvariantCulture, $"Of the last {LearntWords.Bakes(last.Count)} {(past == 0 ? "none" : $"{past}")} came out with food past its best."));

@@ -40,18 +40,20 @@ public sealed record MixUsed(string Id, string Name);
 
 /// <summary>What the log has taught.</summary>
 /// <param name="Ovens">Of each oven of the kitchen that was baked in.</param>
+/// <param name="Pace">How quick its cooks are at the counter; null where nothing was ticked.</param>
 /// <param name="Wishes">Sentences on what this household calls tender, and likes.</param>
 /// <param name="Misses">How far each finish lay from what was foretold, the earliest first.</param>
 /// <param name="Trend">In a sentence: whether the foretold gets closer; null where there is too little to say.</param>
 /// <param name="PastBest">In a sentence: how often food came out past its best.</param>
-public sealed record LearntView(IReadOnlyList<OvenLearntView> Ovens, IReadOnlyList<string> Wishes, IReadOnlyList<MissView> Misses, string? Trend, string? PastBest);
+public sealed record LearntView(IReadOnlyList<OvenLearntView> Ovens, string? Pace, IReadOnlyList<string> Wishes, IReadOnlyList<MissView> Misses, string? Trend, string? PastBest);
 
 /// <param name="Oven">Its name.</param>
 /// <param name="Sentence">What was learnt of it.</param>
-/// <param name="Air">What is known of its air, or what would tell it.</param>
+/// <param name="Air">What is known of its air, or what would tell it; null where nothing was measured.</param>
+/// <param name="Preheat">How long it takes to be hot; null where nobody told.</param>
 /// <param name="Changed">That it changed, and since when; null where it did not.</param>
 /// <param name="Steps">What was believed after each bake, the earliest first.</param>
-public sealed record OvenLearntView(string Oven, string Sentence, string Air, string? Changed, IReadOnlyList<OvenStepView> Steps);
+public sealed record OvenLearntView(string Oven, string Sentence, string? Air, string? Preheat, string? Changed, IReadOnlyList<OvenStepView> Steps);
 
 /// <param name="Bake">After which bake.</param>
 /// <param name="At">When it was.</param>

@@ -62,14 +62,19 @@ export function SidesPanel({ view }: { view: EveningView }) {
         />
         <Choice
           label="How quick with the knife"
-          value={String(pace)}
+          value={pace === null ? 'learnt' : String(pace)}
           options={[
+            { value: 'learnt', label: 'As ever' },
             { value: '0.75', label: 'Quick' },
-            { value: '1', label: 'As usual' },
+            { value: '1', label: 'As most' },
             { value: '1.5', label: 'Unhurried' },
           ]}
-          onChange={(value) => save.mutate({ pace: Number(value) })}
+          onChange={(value) => save.mutate({ pace: value === 'learnt' ? null : Number(value) })}
         />
+        <p className="figures text-ink-soft leading-snug">
+          {view.learntPace ??
+            'Nothing is known of your pace yet: tick each task off as it is done, and the next evenings reckon with it.'}
+        </p>
         <div className="grid grid-cols-[1fr_12rem] items-center gap-3">
           <span id="rings-label" className="font-semibold">
             Free rings of the hob

@@ -34,6 +34,14 @@ export function TaskList({ view, shiftMs, nowMs }: { view: EveningView; shiftMs:
         </p>
       )}
       <Refusal error={tick.error} />
+      {view.warming && (
+        <p className="figures flex flex-wrap items-center justify-between gap-2 border-heat border-l-4 pl-3 text-lg leading-snug">
+          {view.warming.sentence}
+          <Button disabled={tick.isPending} onClick={() => tick.mutate({ key: 'hot', done: true })}>
+            It is hot now
+          </Button>
+        </p>
+      )}
       <ol className="grid">
         {view.tasks.map((task, at) => (
           <TaskRow

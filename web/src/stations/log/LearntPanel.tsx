@@ -23,6 +23,12 @@ export function LearntPanel() {
       {learnt.ovens.map((oven) => (
         <OvenLearnt key={oven.oven} oven={oven} />
       ))}
+      {learnt.pace && (
+        <section aria-label="At the counter" className="grid gap-2">
+          <h2 className="font-semibold text-2xl">At the counter</h2>
+          <p className="figures max-w-prose text-lg leading-snug">{learnt.pace} The evening is worked back with it.</p>
+        </section>
+      )}
       {learnt.misses.length > 1 && (
         <section aria-label="Foretold and real" className="grid gap-2">
           <h2 className="font-semibold text-2xl">Foretold and real</h2>
@@ -55,10 +61,11 @@ function OvenLearnt({ oven }: { oven: LearntView['ovens'][number] }) {
   return (
     <section aria-label={oven.oven} className="grid gap-2">
       <h2 className="max-w-prose font-semibold text-3xl leading-tight tracking-tight">{oven.sentence}</h2>
-      <p className="max-w-prose text-lg leading-snug">{oven.air}</p>
+      {oven.air && <p className="max-w-prose text-lg leading-snug">{oven.air}</p>}
+      {oven.preheat && <p className="figures max-w-prose text-lg leading-snug">{oven.preheat}</p>}
       {oven.changed && <p className="text-lg">{oven.changed}</p>}
       <p className="text-ink-soft">Plans reckon with it. It plans; only measured temperatures permit serving.</p>
-      <OvenPlot steps={oven.steps} />
+      {oven.steps.length > 0 && <OvenPlot steps={oven.steps} />}
       <Button className="justify-self-start" onClick={() => setAsking(true)}>
         Begin anew with this oven
       </Button>

@@ -7,7 +7,7 @@ const UNDO_MS = 115_000;
 /** The tray is not in after all: for two minutes, and until anything else is told. */
 export function StartUndo({ bake, now }: { bake: WholeBake; now: number }) {
   const unstart = useUnstart();
-  if (bake.seq > 1 || now - Date.parse(bake.startedAt) > UNDO_MS) return null;
+  if (!bake.isJustIn || now - Date.parse(bake.startedAt) > UNDO_MS) return null;
   return (
     <p className="flex flex-wrap items-center gap-x-4 text-ink-soft text-lg">
       Not in yet after all?
