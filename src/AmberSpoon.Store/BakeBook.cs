@@ -180,6 +180,19 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
         kept.Forget();
     }
 
+    /// <summary>Several finished bakes, all of them or none.</summary>
+    /// <param name="bakes">Each with its events and what follows from it.</param>
+    /// <param name="cancel">Ends it before anything is stored.</param>
+    public Task AddAll(IReadOnlyList<(BakeRow Bake, IReadOnlyList<BakeEvent> Events, BakeFacts Facts)> bakes, CancellationToken cancel) => db.AllOrNone(
+        async () =>
+        {
+            foreach ((BakeRow bake, IReadOnlyList<BakeEvent> events, BakeFacts facts) in bakes)
+            {
+                await Add(bake, events, cancel, facts);
+            }
+        },
+        cancel);
+
     /// <summary>As finely as the file keeps it, so that what is answered now is what is read later.</summary>
     public static DateTimeOffset WholeMilliseconds(DateTimeOffset moment) => DateTimeOffset.FromUnixTimeMilliseconds(moment.ToUnixTimeMilliseconds());
 

@@ -140,6 +140,66 @@ public sealed class EveningTests
         Assert.Equal(preheat, Minutes(anew, "oven"));
     }
 
+    [Fact]
+    public async Task A_side_bakes_as_tender_as_this_house_called_right()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.Supper();
+        plan["vegetables"] = JsonNode.Parse("""[{ "id": 2, "kind": "potato", "cut": "cube", "size": { "value": 25, "unit": "millimetre" }, "amount": { "value": 300, "unit": "gram" }, "place": "around", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false, "tenderness": "tender" }]""");
+        string id = await kitchen.StartBake(plan);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(45));
+        await kitchen.Finish(id);
+        int Potatoes(JsonNode view) => (int)view["library"]!.AsArray().Single(side => (string)side!["kind"]! == "roastPotatoes")!["cookMinutes"]!;
+        int before = Potatoes(await kitchen.Get("/api/evening"));
+        await kitchen.Told(id, new JsonObject { ["kind"] = "rated", ["of"] = "vegetable", ["lot"] = 2, ["rating"] = "below" });
+        int after = Potatoes(await kitchen.Get("/api/evening"));
+        Assert.InRange(after, before + 1, before + 12);
+    }
+
+    private static string Appointment(string uid, DateTimeOffset from, DateTimeOffset to, string title) =>
+        $"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//made up//EN\r\nBEGIN:VEVENT\r\nUID:{uid}\r\nSUMMARY:{title}\r\nDTSTART:{from.UtcDateTime:yyyyMMdd'T'HHmmss'Z'}\r\nDTEND:{to.UtcDateTime:yyyyMMdd'T'HHmmss'Z'}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+
+    [Fact]
+    public async Task The_evening_is_planned_round_a_calendar_and_a_dinner_that_was_moved_there_moves_here()
+    {
+        await using var kitchen = new Kitchen();
+        DateTimeOffset dinner = await Planned(kitchen, 240);
+        JsonNode before = await kitchen.Get("/api/evening");
+        string meat = (string)before["tasks"]!.AsArray().Single(task => (string)task!["kind"]! == "meat")!["key"]!;
+        DateTimeOffset begins = At(Task(before, meat)["beginsAt"]);
+        DateTimeOffset ends = At(Task(before, meat)["endsAt"]);
+
+        Task<(int Status, JsonNode? Body)> Read(string text) => kitchen.Send(HttpMethod.Post, "/api/evening/1/calendar", new JsonObject { ["text"] = text });
+        (int status, JsonNode? view) = await Read(Appointment("choir@made.up", begins.AddMinutes(2), ends.AddMinutes(-1), "Choir, by telephone"));
+        Assert.True(status == 200, view?.ToJsonString());
+        Assert.Contains(view!["notes"]!.AsArray(), note => ((string)note!).StartsWith("“Choir, by telephone”, ", StringComparison.Ordinal) && ((string)note!).EndsWith("hands are planned round it.", StringComparison.Ordinal));
+        Assert.True(At(Task(view, meat)["endsAt"]) <= begins.AddMinutes(2));
+        Assert.Equal(dinner, At(view["eatAt"]));
+
+        // Kept through other changes and a restart; the oven's own moments cannot move, and that is said.
+        JsonNode saved = await Saved(kitchen, """{ "sides": [], "cooks": 1, "rings": 2 }""");
+        Assert.Equal("Choir, by telephone", (string)saved["choice"]!["away"]![0]!["title"]!);
+        await kitchen.Restart();
+        DateTimeOffset inAt = At(Task(saved, "in")["beginsAt"]);
+        (_, view) = await Read(Appointment("bell@made.up", inAt.AddMinutes(-1), inAt.AddMinutes(5), "The bell"));
+        Assert.Contains(view!["notes"]!.AsArray(), note => ((string)note!).Contains("that is when the oven wants hands: the tray in at", StringComparison.Ordinal));
+        Assert.Single(view["choice"]!["away"]!.AsArray());
+
+        // Ours: moved in the calendar of the cook by a quarter of an hour.
+        Ical.Net.Calendar ours = Calendar.Load(await kitchen.Client.GetStringAsync("/api/evening/1/calendar.ics", TestContext.Current.CancellationToken))!;
+        string uid = ours.Events.Single(one => one.Summary == "Dinner").Uid!;
+        (_, view) = await Read(Appointment(uid, dinner.AddMinutes(15), dinner.AddMinutes(16), "Dinner"));
+        Assert.Equal(dinner.AddMinutes(15), At(view!["eatAt"]));
+        Assert.Equal(dinner.AddMinutes(15), At((await kitchen.Get("/api/tray"))["plan"]!["eatAt"]));
+        Assert.Empty(view["choice"]!["away"]!.AsArray());
+
+        await Read(Appointment("bell@made.up", inAt, inAt.AddMinutes(5), "The bell"));
+        Assert.Empty((await kitchen.Send(HttpMethod.Delete, "/api/evening/1/calendar")).Body!["choice"]!["away"]!.AsArray());
+        (status, JsonNode? refused) = await Read("Date;Time\n27.11.;18:00");
+        Assert.Equal(400, status);
+        Assert.NotEmpty((string)refused!["errors"]!["text"]![0]!);
+    }
+
     private static async Task<JsonNode?> Tick(Kitchen kitchen, string key) =>
         (await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: $$"""{ "key": "{{key}}", "done": true }""")).Body;
 

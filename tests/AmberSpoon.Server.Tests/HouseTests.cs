@@ -121,7 +121,7 @@ public sealed class HouseTests
         await using var kitchen = new Kitchen();
         string id = await Baked(kitchen, "=cmd|' /C calc'!A0");
         string log = await kitchen.Client.GetStringAsync("/api/log.csv", TestContext.Current.CancellationToken);
-        Assert.StartsWith("StartedAt,FinishedAt,Name", log, StringComparison.Ordinal);
+        Assert.StartsWith("Id,StartedAt,FinishedAt,Name", log, StringComparison.Ordinal);
         Assert.Contains("2026-11-26T17:00:00.000Z", log, StringComparison.Ordinal);
         Assert.DoesNotContain(",=cmd", log, StringComparison.Ordinal);
         Assert.Contains("\"'=cmd", log, StringComparison.Ordinal);
@@ -129,6 +129,67 @@ public sealed class HouseTests
         Assert.Equal("At,Lot,Piece,Name,Celsius,Probe,Believed", readings.Split("\r\n")[0]);
         Assert.StartsWith("2026-11-26T17:30:00.000Z,1,1,", readings.Split("\r\n")[1], StringComparison.Ordinal);
         Assert.Contains(",58,,", readings, StringComparison.Ordinal);
+    }
+
+    private static Task<(int Status, JsonNode? Body)> Table(Kitchen kitchen, string text, bool rehearsal) =>
+        kitchen.Send(HttpMethod.Post, "/api/log/table", new JsonObject { ["text"] = text, ["rehearsal"] = rehearsal });
+
+    [Fact]
+    public async Task A_log_kept_in_a_spreadsheet_is_rehearsed_comes_in_once_and_teaches()
+    {
+        await using var kitchen = new Kitchen();
+        const string Head = "StartedAt;Minutes;Name;Chicken;Vegetables;Oven;OvenC;CoreC;CoreMin;Notes\n";
+        const string First = "2026-10-03 18:05;45;Old Sunday;\"6 bone-in thighs 990 g\";\"350 g potatoes\";Oven;205;60;30;crisp / salt it less\n";
+        const string Second = "2026-10-10 18:05;40;;8 drumsticks 930 g;;;200;;;\n";
+        (int status, JsonNode? report) = await Table(kitchen, Head + First + Second, rehearsal: true);
+        Assert.True(status == 200, report?.ToJsonString());
+        Assert.Equal((2, 2, 0), ((int)report!["lines"]!, (int)report["new"]!, (int)report["known"]!));
+        Assert.Empty((await kitchen.Get("/api/log"))["lines"]!.AsArray());
+
+        (_, report) = await Table(kitchen, Head + First + Second, rehearsal: false);
+        Assert.Equal(2, (int)report!["new"]!);
+        JsonNode log = await kitchen.Get("/api/log");
+        Assert.Equal(["From a table", "Old Sunday"], log["lines"]!.AsArray().Select(line => (string)line!["name"]!));
+        JsonNode found = (await kitchen.Get("/api/log?words=salt"))["lines"]!.AsArray().Single()!;
+        JsonNode whole = await kitchen.Get($"/api/bakes/{(string)found["id"]!}");
+        Assert.Equal(60, (double)whole["readings"]![0]!["temperature"]!["value"]!);
+        Assert.Contains("1 bake", (string)(await kitchen.Get("/api/log/learnt"))["ovens"]![0]!["sentence"]!, StringComparison.Ordinal);
+
+        // Twice is once, and one line of two that is wrong keeps both out.
+        (_, report) = await Table(kitchen, Head + First, rehearsal: false);
+        Assert.Equal((0, 1), ((int)report!["new"]!, (int)report["known"]!));
+        (status, JsonNode? refused) = await Table(kitchen, Head + First.Replace("10-03", "10-17", StringComparison.Ordinal) + Second.Replace("200", "900", StringComparison.Ordinal).Replace("10-10", "10-18", StringComparison.Ordinal), rehearsal: false);
+        Assert.Equal(400, status);
+        Assert.StartsWith("Line 3: ", (string)refused!["errors"]!["text"]![0]!, StringComparison.Ordinal);
+        Assert.Contains("oven", (string)refused["errors"]!["text"]![0]!, StringComparison.OrdinalIgnoreCase);
+        Assert.Equal(2, (await kitchen.Get("/api/log"))["lines"]!.AsArray().Count);
+
+        // Out and in again: all of it is here already; in another house it is new.
+        string table = await kitchen.Client.GetStringAsync("/api/log.csv", TestContext.Current.CancellationToken);
+        Assert.Equal(2, (int)(await Table(kitchen, table, rehearsal: false)).Body!["known"]!);
+        await using var other = new Kitchen();
+        Assert.Equal(2, (int)(await Table(other, table, rehearsal: false)).Body!["new"]!);
+        string[] Of(string text) => [.. text.Split("\r\n").Skip(1).Where(line => line.Length > 0).Select(line => string.Join(',', line.Split(',').Take(8)))];
+        Assert.Equal(Of(table), Of(await other.Client.GetStringAsync("/api/log.csv", TestContext.Current.CancellationToken)));
+    }
+
+    [Theory]
+    [InlineData("", "There is nothing in that table.")]
+    [InlineData("Time,Probe 1\n1,20", "That table has no column “StartedAt”")]
+    [InlineData("StartedAt,Minutes,Chicken,OvenC\n2026-10-03 18:05,45,6 drumsticks 0 g,200", "Line 2: The plan in that file cannot be: ")]
+    [InlineData("StartedAt,Minutes,Chicken,OvenC\n2026-10-03 18:05,45,999 drumsticks 99999 g,200", "Line 2: The plan in that file cannot be: Between 1 and ")]
+    [InlineData("StartedAt,Minutes,Chicken,OvenC\n2026-10-03 18:05,45,6 drumsticks 700 g,-40", "Line 2: The plan in that file cannot be: ")]
+    public async Task A_table_that_is_no_log_is_refused_with_a_sentence_and_nothing_is_kept(string text, string sentence)
+    {
+        await using var kitchen = new Kitchen();
+        foreach (bool rehearsal in new[] { true, false })
+        {
+            (int status, JsonNode? body) = await Table(kitchen, text, rehearsal);
+            Assert.Equal(400, status);
+            Assert.StartsWith(sentence, (string)body!["errors"]!["text"]![0]!, StringComparison.Ordinal);
+        }
+
+        Assert.Empty((await kitchen.Get("/api/log"))["lines"]!.AsArray());
     }
 
     [Fact]

@@ -10,6 +10,10 @@ namespace AmberSpoon.Core.Evenings;
 /// <param name="Done">What was ticked off, and when, the first first.</param>
 public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int Rings, double? Pace, IReadOnlyList<DoneTask> Done)
 {
+    /// <summary>When one of them is not at the stove, in order of time.</summary>
+    public IReadOnlyList<AwaySpan> Away { get; init; } = [];
+
+    public const int MostAway = 20;
     public const int MostDone = 200;
     public const int MostSides = 8;
     public const int MostCooks = 2;
@@ -19,6 +23,11 @@ public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int
 
     public static EveningChoice Usual { get; } = new([], Cooks: 1, Rings: 4, Pace: null, Done: []);
 }
+
+/// <param name="Title">What it is.</param>
+/// <param name="From">From when.</param>
+/// <param name="To">Until when.</param>
+public sealed record AwaySpan(string Title, DateTimeOffset From, DateTimeOffset To);
 
 /// <param name="Key">A task, or a step of one.</param>
 /// <param name="At">When it was done.</param>

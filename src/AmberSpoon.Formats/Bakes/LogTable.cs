@@ -6,7 +6,7 @@ namespace AmberSpoon.Formats.Bakes;
 
 /// <summary>
 /// Tables for other programs (RFC 4180, UTF-8, UTC in ISO 8601, °C): a text that a spreadsheet would take for a formula is made harmless.
-/// What comes from thermometers is read by <see cref="Thermometers.ThermometerTable"/>.
+/// A log comes back by <see cref="LogTableReader"/>; what comes from thermometers is read by <see cref="Thermometers.ThermometerTable"/>.
 /// </summary>
 public static class LogTable
 {
@@ -37,11 +37,12 @@ public static class LogTable
     public static string Utc(DateTimeOffset at) => at.UtcDateTime.ToString("yyyy-MM-dd'T'HH:mm:ss.fff'Z'", CultureInfo.InvariantCulture);
 }
 
+/// <param name="Id">Which bake.</param>
 /// <param name="StartedAt">UTC.</param>
 /// <param name="FinishedAt">UTC.</param>
 /// <param name="Name">What the tray was called.</param>
-/// <param name="Chicken">Its chicken.</param>
-/// <param name="Vegetables">Its vegetables.</param>
+/// <param name="Chicken">Its chicken: "6 bone-in thighs 990 g; 8 drumsticks 930 g".</param>
+/// <param name="Vegetables">Its vegetables: "350 g potatoes".</param>
 /// <param name="Coats">What was on the chicken.</param>
 /// <param name="Oven">Which oven.</param>
 /// <param name="OvenC">What the dial said at first, °C.</param>
@@ -52,7 +53,7 @@ public static class LogTable
 /// <param name="Ratings">How it was at table.</param>
 /// <param name="Notes">What was seen, tasted and meant for the next time.</param>
 public sealed record LoggedLine(
-    string StartedAt, string FinishedAt, string Name, string Chicken, string Vegetables, string Coats, string Oven, double OvenC, double? ForetoldMin, double? DoneMin, double? PastBestMin, string Verdict, string Ratings, string Notes);
+    string Id, string StartedAt, string FinishedAt, string Name, string Chicken, string Vegetables, string Coats, string Oven, double OvenC, double? ForetoldMin, double? DoneMin, double? PastBestMin, string Verdict, string Ratings, string Notes);
 
 /// <param name="At">UTC.</param>
 /// <param name="Lot">Which lot.</param>

@@ -98,7 +98,7 @@ public sealed class BakeDocumentTests
     [InlineData("@SUM(A1)")]
     public void No_text_of_a_table_is_a_formula(string name)
     {
-        string line = LogTable.Write([new LoggedLine("a", "b", name, "", "", "", "", 200, 40.5, null, null, "", "", "x,\"y\"")]).Split("\r\n")[1];
+        string line = LogTable.Write([new LoggedLine("id", "a", "b", name, "", "", "", "", 200, 40.5, null, null, "", "", "x,\"y\"")]).Split("\r\n")[1];
         Assert.DoesNotContain($",{name}", line, StringComparison.Ordinal);
         Assert.Contains($"'{name}", line, StringComparison.Ordinal);
         Assert.Contains(",200,40.5,,,", line, StringComparison.Ordinal);

@@ -115,4 +115,5 @@ export type LogLine = Schemas['LogLine'];
 export type LearntView = Schemas['LearntView'];
 export type AtTableView = Schemas['AtTableView'];
 export type RestoreReport = Schemas['RestoreReport'];
+export type TableReport = Schemas['TableReport'];
 export type Rating = Schemas['RatingChoice']['value'];

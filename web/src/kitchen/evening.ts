@@ -58,7 +58,7 @@ export interface EveningChange extends Partial<Pick<Choice, 'cooks' | 'rings' | 
 }
 
 /** What an evening is after a change. */
-export function changedChoice({ done: _, ...now }: Choice, change: EveningChange): EveningRequest {
+export function changedChoice({ done: _, away: __, ...now }: Choice, change: EveningChange): EveningRequest {
   const { add, leaveOut, minutes, ...rest } = change;
   const sides = now.sides
     .filter(({ kind }) => kind !== leaveOut && kind !== add?.kind)
@@ -82,6 +82,17 @@ export const useTickTask = () =>
       api.POST('/api/evening/{trayId}/done', { params: { path: { trayId }, header: commandHead(commandId) }, body }),
     ),
   );
+
+/** When its cook is elsewhere, by a calendar of theirs; null for nobody is. */
+export const useAway = () =>
+  useEveningChange((text: string | null, commandId, { trayId }) => {
+    const params = { path: { trayId }, header: commandHead(commandId) };
+    return unwrap(
+      text === null
+        ? api.DELETE('/api/evening/{trayId}/calendar', { params })
+        : api.POST('/api/evening/{trayId}/calendar', { params, body: { text } }),
+    );
+  });
 
 export const useMoveDinner = () =>
   useEveningChange((body: DinnerRequest, commandId, { trayId }) =>

@@ -119,6 +119,15 @@ export function useImportBake() {
   });
 }
 
+/** A log that was kept as a table: what it would bring, or brings. */
+export function useImportLog() {
+  const changed = useLogChanged();
+  return useMutation({
+    mutationFn: (body: { text: string; rehearsal: boolean }) => unwrap(api.POST('/api/log/table', { body })),
+    onSuccess: (_, { rehearsal }) => (rehearsal ? undefined : changed()),
+  });
+}
+
 /** What a backup would bring, or brings. */
 export function useRestore() {
   const queries = useQueryClient();

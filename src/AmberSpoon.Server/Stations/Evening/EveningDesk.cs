@@ -6,7 +6,7 @@ using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Prep;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Server.Clock;
+using AmberSpoon.Formats.Calendars;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
@@ -39,6 +39,14 @@ internal sealed class EveningDesk(
     KitchenNews news,
     TimeProvider time)
 {
+    /// <summary>What is later than so long after dinner is of no use here.</summary>
+    private const int AfterDinnerHours = 1;
+
+    /// <summary>Where nobody said when dinner is, so long from now is looked at.</summary>
+    private const int TonightHours = 6;
+
+    private static readonly TimeSpan ReadWithin = TimeSpan.FromSeconds(3);
+
     /// <summary>So many other evenings are looked at.</summary>
     private const int MostOthers = 3;
 
@@ -49,7 +57,7 @@ internal sealed class EveningDesk(
     public async Task<EveningView> Save(int trayId, EveningRequest request, CommandHead head, CancellationToken cancel)
     {
         rules.Require(request);
-        return await Change(trayId, head, now => request.ToChoice(now.Done), cancel);
+        return await Change(trayId, head, now => request.ToChoice(now.Done) with { Away = now.Away }, cancel);
     }
 
     /// <summary>A task was done, or the tick is taken back; with it the steps at the counter that it is made of.</summary>
@@ -105,6 +113,44 @@ internal sealed class EveningDesk(
         return await View(trayId, cancel);
     }
 
+    /// <summary>
+    /// When its cook is elsewhere, by a calendar of theirs; what was read before is replaced. A dinner of ours that was moved in that calendar
+    /// moves here, too.
+    /// </summary>
+    /// <exception cref="ProblemException">400 where it is none; nothing is kept.</exception>
+    public async Task<EveningView> FromCalendar(int trayId, CalendarRequest request, CommandHead head, CancellationToken cancel)
+    {
+        DateTimeOffset now = time.GetUtcNow();
+        TrayRow tray = await trays.Find(trayId, cancel);
+        DateTimeOffset until = tray.Plan.EatAt is { } asked && asked > now ? asked.AddHours(AfterDinnerHours) : now.AddHours(TonightHours);
+        IReadOnlyList<CalendarSpan> spans;
+        try
+        {
+            // A stubborn calendar must not hold anybody up.
+            spans = await Task.Run(() => CalendarReader.Read(request.Text ?? string.Empty, now, until, clock.Offset), cancel).WaitAsync(ReadWithin, cancel);
+        }
+        catch (CalendarException refused)
+        {
+            throw ProblemException.InvalidField("text", refused.Message);
+        }
+        catch (TimeoutException)
+        {
+            throw ProblemException.InvalidField("text", "That calendar takes too long to follow: save one month of it.");
+        }
+
+        string dinner = EveningEvents.UidOf(trayId, EveningTasks.EatKey);
+        if (spans.FirstOrDefault(span => span.Uid == dinner) is { } moved && moved.BeginsAt != tray.Plan.EatAt)
+        {
+            await trays.ChangePlan(trayId, new CommandHead(), plan => plan with { EatAt = moved.BeginsAt }, cancel);
+        }
+
+        AwaySpan[] away = [.. spans.Where(span => !EveningEvents.IsOurs(span.Uid)).Take(EveningChoice.MostAway).Select(span => new AwaySpan(span.Title, span.BeginsAt, span.EndsAt))];
+        return await Change(trayId, head, choice => choice with { Away = away }, cancel);
+    }
+
+    /// <summary>Nobody is elsewhere after all.</summary>
+    public Task<EveningView> Here(int trayId, CommandHead head, CancellationToken cancel) => Change(trayId, head, choice => choice with { Away = [] }, cancel);
+
     /// <summary>What an evening's calendar is made of.</summary>
     /// <exception cref="ProblemException">404 for a tray that is not there; 409 for one with nothing on it.</exception>
     public async Task<(EveningView View, int TrayVersion)> ForCalendar(int trayId, CancellationToken cancel)
@@ -152,6 +198,7 @@ internal sealed class EveningDesk(
         DateTimeOffset? wanted = bake is null ? tray.Plan.EatAt is { } eatAt && eatAt > now ? eatAt : null : bake.Next?.FirstOrDefault(next => next.Kind == Core.Acts.ActKind.Eat)?.DueAt;
         (IReadOnlyList<OtherEvening> others, IReadOnlyList<(DateTimeOffset From, DateTimeOffset To)> busy) = await Others(tray.Id, known, now, cancel);
         EveningPlan plan = EveningPlanner.Plan(ask, now, wanted);
+        busy = [.. busy, .. choice.Away.Where(away => away.To > now).Select(away => (away.From, away.To))];
         if (busy.Count > 0)
         {
             DateTimeOffset eats = plan.EatAt;

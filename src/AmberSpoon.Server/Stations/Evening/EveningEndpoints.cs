@@ -28,6 +28,15 @@ internal static class EveningEndpoints
             .WithName("MoveDinner").WithSummary("Dinner is at another time, and everything with it.")
             .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
 
+        evening.MapPost("/{trayId:int}/calendar", (int trayId, CalendarRequest request, [AsParameters] CommandHead head, EveningDesk desk, CancellationToken cancel) => desk.FromCalendar(trayId, request, head, cancel))
+            .WithMetadata(new Microsoft.AspNetCore.Mvc.RequestSizeLimitAttribute(6L * CalendarReader.MostLetters))
+            .WithName("ReadCalendar").WithSummary("When its cook is elsewhere, by a calendar of theirs; a dinner of ours that was moved there moves here.")
+            .ProducesValidationProblem().ProducesProblem(StatusCodes.Status404NotFound);
+
+        evening.MapDelete("/{trayId:int}/calendar", (int trayId, [AsParameters] CommandHead head, EveningDesk desk, CancellationToken cancel) => desk.Here(trayId, head, cancel))
+            .WithName("ForgetCalendar").WithSummary("Nobody is elsewhere after all.")
+            .ProducesProblem(StatusCodes.Status404NotFound);
+
         evening.MapGet("/{trayId:int}/calendar.ics", async (int trayId, EveningDesk desk, CancellationToken cancel) =>
         {
             (EveningView view, int trayVersion) = await desk.ForCalendar(trayId, cancel);

@@ -26,6 +26,9 @@ public sealed record SideRequest(SideKind? Kind = null, int? PrepareMinutes = nu
 /// <summary>A task of the evening, or a step of one, is done or not.</summary>
 public sealed record DoneRequest(string? Key = null, bool? Done = null);
 
+/// <param name="Text">A cook's own calendar (iCalendar).</param>
+public sealed record CalendarRequest(string? Text = null);
+
 /// <param name="EatAt">When dinner is to be; null for as soon as it can be.</param>
 /// <param name="RestMinutes">The chicken rests for so long, and the tray goes in so much sooner, min; null for as long as it is planned.</param>
 public sealed record DinnerRequest(DateTimeOffset? EatAt = null, int? RestMinutes = null);

@@ -42,7 +42,7 @@ internal static class EveningViews
             version,
             [.. SideLibrary.All.Select(facts => new SideChoice(facts.Kind, facts.Name, facts.Heat, facts.PrepareMinutes, sideTimes.Of(facts.Kind, tray.Plan, ask.Prep.Heads, learnt) ?? facts.CookMinutes, facts.KeepsMinutes))],
             Headline(plan, bake, said, now),
-            Notes(ask, plan, said),
+            Notes(ask, plan, said, now),
             plan.EatAt,
             plan.AskedFor,
             plan.EarliestEatAt,
@@ -52,7 +52,7 @@ internal static class EveningViews
             bake is null ? EveningGains.Of(ask, plan, () => faster.Of(tray, units), now) : [],
             tasks,
             bake is null ? [.. Waits(plan)] : [],
-            [.. Free(tasks, now, plan.EatAt)],
+            [.. Free(tasks, ask.Choice.Away, now, plan.EatAt)],
             [.. Slips.Select(minutes => new SlipView(minutes, EveningSlip.Sentences(ask.Plan, ask.Forecast, minutes, at => said.Time(plan.EatAt.AddMinutes(at - ask.Forecast.EatMinutes)))))],
             others,
             bake?.Id,
@@ -122,12 +122,21 @@ internal static class EveningViews
         return $"Dinner at {said.DayAndTime(plan.EatAt, now)}.{begin}{goesIn}";
     }
 
-    private static List<string> Notes(EveningAsk ask, EveningPlan plan, Said said)
+    private static List<string> Notes(EveningAsk ask, EveningPlan plan, Said said, DateTimeOffset now)
     {
         var notes = new List<string>();
         if (plan.LateMinutes > 0)
         {
             notes.Add(ask.Choice.Done.Count > 0 && plan.FirstHeld is { } held ? $"Not ticked yet: {Lower(held.Title)}." : WhatItTakes(plan));
+        }
+
+        foreach (AwaySpan away in ask.Choice.Away.Where(away => away.To > now))
+        {
+            TimedTask[] then = [.. plan.Tasks.Where(task => task.Task.Job.PinnedBefore is not null && task.BeginsAt < away.To && task.BeginsAt >= away.From && task.Task.Job.Needs.Any(need => need.Resource == Resource.Hands))];
+            string when = $"“{away.Title}”, {said.Time(away.From)} to {said.Time(away.To)}";
+            notes.Add(then.Length == 0 || ask.Choice.Cooks > 1
+                ? $"{when}: hands are planned round it."
+                : $"{when}, and that is when the oven wants hands: {Lower(then[0].Task.Title)} at {said.Time(then[0].BeginsAt)}. Move dinner, or have somebody else do it.");
         }
 
         TimedTask? tray = plan.Tasks.FirstOrDefault(task => task.Task.Key == EveningTasks.InKey);
@@ -180,10 +189,10 @@ internal static class EveningViews
         }
     }
 
-    private static IEnumerable<SpanView> Free(TaskView[] tasks, DateTimeOffset now, DateTimeOffset eatAt)
+    private static IEnumerable<SpanView> Free(TaskView[] tasks, IReadOnlyList<AwaySpan> away, DateTimeOffset now, DateTimeOffset eatAt)
     {
         DateTimeOffset at = now;
-        foreach (SpanView busy in tasks.SelectMany(task => task.Hands).OrderBy(span => span.From))
+        foreach (SpanView busy in tasks.SelectMany(task => task.Hands).Concat(away.Select(span => new SpanView(span.From, span.To))).OrderBy(span => span.From))
         {
             DateTimeOffset until = busy.From < eatAt ? busy.From : eatAt;
             if ((until - at).TotalMinutes >= WorthSitting)

@@ -1,13 +1,15 @@
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using AmberSpoon.Core.Bakes;
+using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
-using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Formats.Bakes;
+using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Core.Heat.Solving;
@@ -20,7 +22,7 @@ using FluentValidation;
 namespace AmberSpoon.Server.Stations.House;
 
 /// <summary>Bakes as files, out and in. What comes in is held against every rule that what is typed is held against, and is kept whole or not at all.</summary>
-internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanRequest> plans, AnswerCheck check, KitchenNews news)
+internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf households, AskersClock clock, IValidator<TrayPlanRequest> plans, AnswerCheck check, KitchenNews news)
 {
     /// <summary>More events are no bake.</summary>
     private const int MostEvents = 100_000;
@@ -71,7 +73,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         foreach (LoggedRow[] some in rows.Reverse().Chunk(AtOnce))
         {
             var found = await book.InWords([.. some.Select(row => row.BakeId)], cancel);
-            lines.AddRange(some.Where(row => found.ContainsKey(row.BakeId)).Select(row => LineOf(found[row.BakeId], row.Facts)));
+            lines.AddRange(some.Where(row => found.ContainsKey(row.BakeId)).Select(row => LineOf(row.BakeId, found[row.BakeId], row.Facts)));
         }
 
         return LogTable.Write(lines);
@@ -87,13 +89,71 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
             return BakeViews.Listed(BakeSummary.Of(before));
         }
 
-        TrayPlan plan = PlanOf(document);
-        (BakeRow bake, BakeFacts facts, BakeView whole) = Asker.WhileWaiting(() => Followed(document, plan), cancel);
+        TrayPlan plan = PlanOf(document.Plan);
+        (BakeRow bake, BakeFacts facts, BakeView whole) = Asker.WhileWaiting(() => Followed(document.Id, document.Events, plan), cancel);
         _ = check.Require(whole, "file");
         await book.Add(bake, document.Events, cancel, facts);
         await news.Changed(KitchenTopic.Log);
         await news.Changed(KitchenTopic.Tray);
         return BakeViews.Listed(BakeSummary.Of(bake));
+    }
+
+    /// <summary>A log that was kept as a table goes into this one: what is here already stays as it is.</summary>
+    /// <param name="text">The table.</param>
+    /// <param name="isRehearsal">Only says what would be done.</param>
+    /// <param name="cancel">Ends it before anything is kept.</param>
+    /// <exception cref="ProblemException">400 with line and column; nothing is kept.</exception>
+    public async Task<TableReport> ImportLog(string text, bool isRehearsal, CancellationToken cancel)
+    {
+        IReadOnlyList<TableBake> lines;
+        try
+        {
+            lines = LogTableReader.Read(text, clock.Offset);
+        }
+        catch (LogTableException refused)
+        {
+            throw ProblemException.InvalidField("text", refused.Message);
+        }
+
+        Household household = (await households.Stored(cancel)).Household;
+        var bakes = new List<(BakeRow Bake, IReadOnlyList<BakeEvent> Events, BakeFacts Facts)>();
+        int known = 0;
+        foreach (TableBake line in lines.DistinctBy(line => line.Id))
+        {
+            if (await book.Find(line.Id, cancel) is not null)
+            {
+                known++;
+                continue;
+            }
+
+            try
+            {
+                (TrayPlan typed, IReadOnlyList<BakeEvent> events) = TabledBake.Of(line, household);
+                TrayPlan plan = PlanOf(typed);
+                if (isRehearsal)
+                {
+                    bakes.Add(default);
+                    continue;
+                }
+
+                (BakeRow bake, BakeFacts facts, BakeView whole) = Asker.WhileWaiting(() => Followed(line.Id, events, plan), cancel);
+                _ = check.Require(whole, "text");
+                bakes.Add((bake, events, facts));
+            }
+            catch (ProblemException refused)
+            {
+                throw ProblemException.InvalidField("text", FormattableString.Invariant($"Line {line.Line}: {refused.Message}"));
+            }
+        }
+
+        if (!isRehearsal && bakes.Count > 0)
+        {
+            await book.AddAll(bakes, cancel);
+            await news.Changed(KitchenTopic.Log);
+            await news.Changed(KitchenTopic.Tray);
+        }
+
+        return new(isRehearsal, lines.Count, bakes.Count, known, lines.Min(line => line.StartedAt), lines.Max(line => line.StartedAt));
     }
 
     private static BakeDocument Read(ReadOnlyMemory<byte> file)
@@ -110,11 +170,11 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
     }
 
     /// <summary>Held against the rules of a plan as it would be typed; what was learnt by then stays with it.</summary>
-    private TrayPlan PlanOf(BakeDocument document)
+    private TrayPlan PlanOf(TrayPlan told)
     {
         try
         {
-            TrayPlanRequest request = JsonSerializer.Deserialize<TrayPlanRequest>(JsonSerializer.Serialize(document.Plan, Json), Json)!;
+            TrayPlanRequest request = JsonSerializer.Deserialize<TrayPlanRequest>(JsonSerializer.Serialize(told, Json), Json)!;
             plans.Require(request);
             TrayPlan plan = request.ToPlan();
             if (plan.Chicken.Count == 0)
@@ -122,14 +182,14 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
                 throw Refused("There is no chicken in that bake.");
             }
 
-            return new Known(LearntOf(document.Plan), document.Plan.Vegetables.DistinctBy(lot => lot.Kind).ToDictionary(lot => lot.Kind, lot => new TenderWish(Math.Log(Math.Clamp(lot.Wish, 0.5, 2)), 0.1, 1)))
+            return new Known(LearntOf(told), told.Vegetables.DistinctBy(lot => lot.Kind).ToDictionary(lot => lot.Kind, lot => new TenderWish(Math.Log(Math.Clamp(lot.Wish, 0.5, 2)), 0.1, 1)))
             {
-                Preheat = PreheatOf(document.Plan),
+                Preheat = PreheatOf(told),
             }.On(plan);
         }
         catch (ProblemException refused)
         {
-            throw Refused($"The plan in that file cannot be: {refused.Message}");
+            throw Refused($"The plan in that file cannot be: {refused.Fields.Values.FirstOrDefault() ?? refused.Message}");
         }
         catch (Exception failed) when (failed is JsonException or NullReferenceException or ArgumentException)
         {
@@ -148,24 +208,24 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         : null;
 
     /// <summary>Everything that will be asked of it is asked once before it is kept.</summary>
-    private static (BakeRow Bake, BakeFacts Facts, BakeView Whole) Followed(BakeDocument document, TrayPlan plan)
+    private static (BakeRow Bake, BakeFacts Facts, BakeView Whole) Followed(Guid id, IReadOnlyList<BakeEvent> events, TrayPlan plan)
     {
         try
         {
-            BakeState state = BakeState.Fold(plan, document.Events);
+            BakeState state = BakeState.Fold(plan, events);
             TrayForecast forecast = TrayPlanner.Forecast(plan);
             var bake = new BakeRow
             {
-                Id = document.Id,
+                Id = id,
                 Plan = plan,
                 Forecast = forecast,
-                StartedAt = document.StartedAt,
+                StartedAt = events[0].At,
                 IsLive = false,
                 FinishedAt = state.Clock.Wall(state.FinishedS!.Value),
                 Verdict = state.LastSaid?.Verdict,
                 LastSeq = state.Seq,
             };
-            BakeView whole = BakeViews.Whole(bake, BakeEstimate.InHindsight(state, forecast), document.StartedAt);
+            BakeView whole = BakeViews.Whole(bake, BakeEstimate.InHindsight(state, forecast), bake.StartedAt);
             BakeFacts facts = BakeFacts.Of(state, forecast);
             return facts.Evidence.Information.Concat(facts.Evidence.Weighted).All(double.IsFinite) ? (bake, facts, whole) : throw Refused("What was measured in that file cannot be reckoned with.");
         }
@@ -175,11 +235,12 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, IValidator<TrayPlanR
         }
     }
 
-    private static LoggedLine LineOf(BakeInWords bake, BakeFacts facts) => new(
+    private static LoggedLine LineOf(Guid id, BakeInWords bake, BakeFacts facts) => new(
+        $"{id}",
         LogTable.Utc(bake.StartedAt),
         bake.FinishedAt is { } finished ? LogTable.Utc(finished) : string.Empty,
         bake.Plan.Name,
-        string.Join("; ", bake.Plan.Chicken.Select(lot => $"{lot.Count} {PieceNames.Plural(bake.Plan, lot)}")),
+        string.Join("; ", bake.Plan.Chicken.Select(lot => FormattableString.Invariant($"{lot.Count} {CutTable.For(lot.Cut).Plural} {lot.MassesG().Sum():0} g"))),
         string.Join("; ", bake.Plan.Vegetables.Select(lot => FormattableString.Invariant($"{lot.Amount.Grams():0} g {VegetableTable.For(lot.Kind).Name}"))),
         string.Join("; ", bake.Plan.Chicken.SelectMany(lot => lot.Coats).Select(coat => coat.Name ?? $"{coat.Kind}").Distinct()),
         bake.Plan.Oven?.Name ?? string.Empty,

@@ -14,6 +14,9 @@ internal static class HouseEndpoints
     /// <summary>More photos than a household takes in years.</summary>
     private const long MostBackup = 2L * 1024 * 1024 * 1024;
 
+    /// <summary>As JSON, in which a letter takes up to six bytes.</summary>
+    private const long LargestTable = 6L * LogTableReader.MostLetters;
+
     public static void MapHouse(this IEndpointRouteBuilder routes)
     {
         RouteGroupBuilder house = routes.MapGroup("/house").WithTags("House");
@@ -72,6 +75,11 @@ internal static class HouseEndpoints
 
         routes.MapGet("/schemas/bake-1.json", () => TypedResults.Text(BakeDocument.Schema(), "application/schema+json"))
             .WithTags("House").WithName("GetBakeSchema").WithSummary("What every file of a bake keeps to.");
+
+        routes.MapPost("/log/table", (LogTableRequest request, FileDesk desk, CancellationToken cancel) => desk.ImportLog(request.Text ?? string.Empty, request.Rehearsal ?? true, cancel))
+            .WithMetadata(new RequestSizeLimitAttribute(LargestTable))
+            .WithTags("House").WithName("ImportLog").WithSummary("A log that was kept as a table, all of it or nothing; a rehearsal, which it is unless told otherwise, only says what would be done.")
+            .ProducesValidationProblem();
 
         routes.MapGet("/log.csv", async (FileDesk desk, CancellationToken cancel) => TypedResults.Text(await desk.Log(cancel), "text/csv; charset=utf-8"))
             .WithTags("House").WithName("GetLogTable").WithSummary("The whole log as a table.");

@@ -5,9 +5,10 @@ import { wish, wishes } from '../../alarm/wishes';
 import { Problem } from '../../api/problem';
 import type { EveningView } from '../../api/types';
 import { kitchenNow } from '../../clock/kitchenClock';
-import { useSaveEvening } from '../../kitchen/evening';
+import { useAway, useSaveEvening } from '../../kitchen/evening';
 import { Button } from '../../ui/Button';
 import { Field } from '../../ui/Field';
+import { FileButton } from '../../ui/FileButton';
 import { Refusal } from '../../ui/Refusal';
 import { TextBox } from '../../ui/TextBox';
 import { MINUTE_MS, parseClock, sayClock } from '../../words/times';
@@ -19,6 +20,8 @@ const PASSED_MS = 6 * 60 * MINUTE_MS;
 /** When dinner is, how sure that is, and what would help. */
 export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner }) {
   const save = useSaveEvening();
+  const away = useAway();
+  const entries = view.choice.away?.length ?? 0;
   const { starts } = wishes.use();
   const [text, setText] = useState(sayClock(dinner.eatAt));
   useEffect(() => setText(sayClock(dinner.eatAt)), [dinner.eatAt]);
@@ -118,13 +121,34 @@ export function DinnerBar({ view, dinner }: { view: EveningView; dinner: Dinner 
         </div>
       )}
       <Refusal error={save.error ?? (error ? null : dinner.error)} />
-      <a
-        href={`/api/evening/${view.trayId}/calendar.ics`}
-        download="evening.ics"
-        className="inline-flex min-h-11 items-center gap-2 justify-self-start font-semibold underline underline-offset-4"
-      >
-        <CalendarPlus aria-hidden className="size-5" /> Into my calendar
-      </a>
+      <div className="flex flex-wrap items-center gap-x-5 gap-y-2">
+        <a
+          href={`/api/evening/${view.trayId}/calendar.ics`}
+          download="evening.ics"
+          className="inline-flex min-h-11 items-center gap-2 font-semibold underline underline-offset-4"
+        >
+          <CalendarPlus aria-hidden className="size-5" /> Into my calendar
+        </a>
+        <FileButton
+          label="A calendar to plan round"
+          accept=".ics,text/calendar"
+          onFile={async (file) => away.mutate(await file.text())}
+        >
+          Plan round my calendar
+        </FileButton>
+      </div>
+      {entries > 0 && (
+        <p className="flex flex-wrap items-center justify-between gap-2">
+          {entries === 1 ? '1 entry of your calendar is' : `${entries} entries of your calendar are`} planned round.
+          <Button disabled={away.isPending} onClick={() => away.mutate(null)}>
+            Forget {entries === 1 ? 'it' : 'them'}
+          </Button>
+        </p>
+      )}
+      {away.isSuccess && away.variables !== null && entries === 0 && (
+        <p role="status">Nothing in that calendar stands in the way this evening.</p>
+      )}
+      <Refusal error={away.error} />
       <label className="flex min-h-11 items-center gap-3">
         <input
           type="checkbox"

@@ -10,7 +10,8 @@ const task = (from: number, to: number) => ({
   oven: [],
   hob: [],
 });
-const evening = (...tasks: ReturnType<typeof task>[]) => ({ tasks, free: [], waits: [] }) as unknown as EveningView;
+const evening = (...tasks: ReturnType<typeof task>[]) =>
+  ({ tasks, free: [], waits: [], choice: {}, now: at(0) }) as unknown as EveningView;
 
 test('where two work at once the lanes have their names, and stay hands and helper where nobody is named', () => {
   const two = evening(task(0, 10), task(5, 12));
@@ -26,4 +27,19 @@ test('one who works alone needs no name', () => {
 test('two of one name are told apart', () => {
   const two = evening(task(0, 10), task(5, 12));
   expect(eveningLanes(two, ['Kim', 'Kim']).map((lane) => lane.name)).toEqual(['Kim', 'Kim 1']);
+});
+
+test('who is elsewhere has a lane, from now on, and what is over has none', () => {
+  const away = [
+    { title: 'Piano', from: at(-30), to: at(0) },
+    { title: 'Choir', from: at(-10), to: at(15) },
+  ];
+  const view = { ...evening(task(20, 30)), choice: { away } } as unknown as EveningView;
+  expect(eveningLanes(view, [])).toEqual([
+    expect.objectContaining({ name: 'Hands' }),
+    {
+      name: 'Away',
+      spans: [{ kind: 'rest', from: Date.parse(at(0)), to: Date.parse(at(15)), label: 'Choir' }],
+    },
+  ]);
 });

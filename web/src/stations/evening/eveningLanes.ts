@@ -25,6 +25,11 @@ export function eveningLanes(view: EveningView, cooks: readonly string[]): Lane[
       name: rows.length > 1 ? (cooks[at] ?? (at === 0 ? 'Hands' : 'Helper')) : 'Hands',
       spans: row,
     })),
+    ...inRows(
+      (view.choice.away ?? [])
+        .filter((away) => Date.parse(away.to) > Date.parse(view.now))
+        .map((away) => spanOf('rest', { ...away, from: later(away.from, view.now) }, away.title)),
+    ).map((row) => ({ name: 'Away', spans: row })),
     ...inRows(oven).map((row, at) => ({ name: at === 0 ? 'Oven' : 'Shelf', spans: row })),
     ...inRows(spans((task) => task.hob, 'oven')).map((row, at) => ({ name: at === 0 ? 'Hob' : 'Ring', spans: row })),
     ...inRows(view.waits.map((wait) => spanOf('rest', wait, wait.title))).map((row) => ({ name: 'Cold', spans: row })),
@@ -34,6 +39,9 @@ export function eveningLanes(view: EveningView, cooks: readonly string[]): Lane[
     lanes.findIndex((other) => other.name === lane.name) < at ? { ...lane, name: `${lane.name} ${at}` } : lane,
   );
 }
+
+/** What began before now begins now. */
+const later = (at: string, now: string) => (Date.parse(at) > Date.parse(now) ? at : now);
 
 type Moment = { from: string; to: string };
 

@@ -1,9 +1,9 @@
-import { Upload } from 'lucide-react';
-import { type ReactNode, useRef, useState } from 'react';
-import type { RestoreReport } from '../../api/types';
-import { useBackups, useImportBake, useRestore } from '../../kitchen/log';
+import { useState } from 'react';
+import type { RestoreReport, TableReport } from '../../api/types';
+import { useBackups, useImportBake, useImportLog, useRestore } from '../../kitchen/log';
 import { Button } from '../../ui/Button';
 import { DownloadLink } from '../../ui/DownloadLink';
+import { FileButton } from '../../ui/FileButton';
 import { Refusal } from '../../ui/Refusal';
 import { sayDay } from '../../words/times';
 
@@ -12,6 +12,8 @@ export function BackupFields() {
   const kept = useBackups();
   const restore = useRestore();
   const bring = useImportBake();
+  const table = useImportLog();
+  const [log, setLog] = useState<{ text: string; report: TableReport } | null>(null);
   const [file, setFile] = useState<File | null>(null);
   const [report, setReport] = useState<RestoreReport | null>(null);
   const [said, setSaid] = useState('');
@@ -21,6 +23,22 @@ export function BackupFields() {
     setFile(chosen);
     restore.mutate({ file: chosen, mode: 'merge', rehearsal: true }, { onSuccess: setReport });
   };
+  const readLog = async (chosen: File) => {
+    setSaid('');
+    setLog(null);
+    const text = await chosen.text();
+    table.mutate({ text, rehearsal: true }, { onSuccess: (report) => setLog({ text, report }) });
+  };
+  const addLog = (text: string) =>
+    table.mutate(
+      { text, rehearsal: false },
+      {
+        onSuccess: (report) => {
+          setLog(null);
+          setSaid(`${evenings(report.new)} added to the log.`);
+        },
+      },
+    );
   const go = (mode: 'merge' | 'replace') => {
     if (!file) return;
     restore.mutate(
@@ -56,6 +74,9 @@ export function BackupFields() {
         >
           Add an evening from a file
         </FileButton>
+        <FileButton label="A table to add to the log" accept=".csv,.tsv,text/csv" onFile={readLog}>
+          Add a log from a table
+        </FileButton>
       </div>
       {report && file && (
         <section aria-label="What the backup would bring" className="grid gap-2 bg-paper-deep p-3">
@@ -74,34 +95,25 @@ export function BackupFields() {
           </div>
         </section>
       )}
+      {log && (
+        <section aria-label="What the table would bring" className="grid gap-2 bg-paper-deep p-3">
+          <p className="figures">
+            {evenings(log.report.lines)} from {sayDay(log.report.from)} to {sayDay(log.report.to)},{' '}
+            {log.report.new === log.report.lines ? 'none' : log.report.known} of them here already. A table knows less
+            than the app: what it does not say is taken as is usual here.
+          </p>
+          <div className="flex flex-wrap gap-2">
+            <Button busy={table.isPending} disabled={log.report.new === 0} onClick={() => addLog(log.text)}>
+              Add {evenings(log.report.new)}
+            </Button>
+            <Button onClick={() => setLog(null)}>Leave it</Button>
+          </div>
+        </section>
+      )}
       {said && <p role="status">{said}</p>}
-      <Refusal error={restore.error ?? bring.error} />
+      <Refusal error={restore.error ?? bring.error ?? table.error} />
     </div>
   );
 }
 
-/** A button behind which a file is chosen. */
-function FileButton(props: { label: string; accept: string; children: ReactNode; onFile: (file: File) => void }) {
-  const box = useRef<HTMLInputElement>(null);
-  return (
-    <>
-      <input
-        ref={box}
-        type="file"
-        accept={props.accept}
-        aria-label={props.label}
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(event) => {
-          const file = event.target.files?.[0];
-          if (file) props.onFile(file);
-          event.target.value = '';
-        }}
-      />
-      <Button onClick={() => box.current?.click()}>
-        <Upload aria-hidden className="size-5" />
-        {props.children}
-      </Button>
-    </>
-  );
-}
+const evenings = (count: number) => (count === 1 ? '1 evening' : `${count} evenings`);

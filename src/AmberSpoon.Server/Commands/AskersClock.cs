@@ -1,6 +1,6 @@
 using System.Globalization;
 
-namespace AmberSpoon.Server.Clock;
+namespace AmberSpoon.Server.Commands;
 
 /// <summary>How far from UTC the clock of whoever asks is set: what has no offset of its own is said as that clock shows it.</summary>
 internal sealed class AskersClock(IHttpContextAccessor asked)
