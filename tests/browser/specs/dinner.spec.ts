@@ -118,6 +118,7 @@ test('what could be given up is one tap away, and a tray that goes in sooner is 
   await page.goto(`${kitchen.address}/evening`);
   await page.getByLabel('Dinner at').fill('19:30');
   await page.getByLabel('Dinner at').press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:30/);
   const chance = page.getByText(/^On time in /);
   await expect(chance).toBeVisible();
   const before = await kitchen.get('/api/evening');
@@ -202,4 +203,42 @@ test('a calendar reads every start, also in the nights on which clocks are chang
     }
   }
   await page.close();
+});
+
+test('a calendar is planned round, the oven is told to be hot, and the next evening knows both hands and oven', async ({
+  page,
+  kitchen,
+}) => {
+  const at = (date: Date) => `${date.toISOString().replace(/[-:]|\.\d+/g, '')}`;
+  const from = new Date(Date.parse((await kitchen.get('/api/evening')).now) + 20 * 60_000);
+  const calendar = (uid: string, title: string, minutes: number) =>
+    `BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//made up//EN\r\nBEGIN:VEVENT\r\nUID:${uid}\r\nSUMMARY:${title}\r\nDTSTART:${at(from)}\r\nDTEND:${at(new Date(from.getTime() + minutes * 60_000))}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n`;
+  const bring = (text: string) =>
+    page
+      .getByLabel('A calendar to plan round')
+      .setInputFiles({ name: 'mine.ics', mimeType: 'text/calendar', buffer: Buffer.from(text) });
+  await page.goto(`${kitchen.address}/evening`);
+  await bring(calendar('x@made.up', 'Choir by telephone', 25));
+  await expect(page.getByRole('list', { name: 'To know' })).toContainText('“Choir by telephone”');
+  await expect(page.getByText('1 entry of your calendar is planned round.')).toBeVisible();
+  await page.getByRole('button', { name: 'Forget it' }).click();
+  await expect(page.getByText('planned round.')).toHaveCount(0);
+  await bring('no calendar');
+  await expect(page.getByRole('alert')).toContainText('no calendar');
+
+  const next = page.getByRole('region', { name: 'What to do, by the clock' });
+  await next.getByRole('button', { name: /^Done: Oven to/ }).click();
+  await expect(next.getByText(/^The oven gets hot: 205 °C at about/)).toBeVisible();
+  await kitchen.pass(20, page);
+  await expect(next.getByText(/^The oven should be at 205 °C since/)).toBeVisible();
+  await next.getByRole('button', { name: 'It is hot now' }).click();
+  await expect(next.getByRole('button', { name: 'It is hot now' })).toHaveCount(0);
+  await page.getByRole('link', { name: 'Tray', exact: true }).click();
+  await page.getByRole('button', { name: 'The tray goes in now' }).click();
+  await page.getByRole('button', { name: 'It goes in now' }).click();
+  await expect(page).toHaveURL(/oven/);
+  await kitchen.pass(1, page);
+  await expect(page.getByRole('button', { name: 'Take the start back' })).toBeVisible();
+  const id = (await kitchen.get('/api/bakes?live=true')).bakes[0].id;
+  expect((await kitchen.get(`/api/bakes/${id}`)).isJustIn).toBe(true);
 });

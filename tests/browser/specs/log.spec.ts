@@ -169,3 +169,31 @@ test('a thermometer that stands in the oven is told at the oven, not too soon, a
     page.getByText(/^(Its air is about \d+ °C cooler than its dial says|Whether its air is off)/),
   ).toBeVisible();
 });
+
+test('a log kept in a spreadsheet comes in after a look at it, and a wrong one says where', async ({
+  page,
+  kitchen,
+}) => {
+  const table = (text: string) => ({ name: 'log.csv', mimeType: 'text/csv', buffer: Buffer.from(text) });
+  await page.goto(`${kitchen.address}/kitchen`);
+  await page
+    .getByLabel('A table to add to the log')
+    .setInputFiles(table('StartedAt;Minutes;Chicken;OvenC\n2026-10-03 18:05;45;6 turkeys;205\n'));
+  await expect(page.getByRole('alert')).toContainText('Line 2, Chicken: “6 turkeys” is not understood');
+  await page
+    .getByLabel('A table to add to the log')
+    .setInputFiles(
+      table(
+        'StartedAt;Minutes;Name;Chicken;OvenC;Notes\n2026-10-03 18:05;45;Old Sunday;6 bone-in thighs 990 g;205;crisp\n2026-10-10 18:05;40;;8 drumsticks 930 g;200;\n',
+      ),
+    );
+  const look = page.getByRole('region', { name: 'What the table would bring' });
+  await expect(look).toContainText(
+    '2 evenings from Saturday 3 October to Saturday 10 October, none of them here already',
+  );
+  await look.getByRole('button', { name: 'Add 2 evenings' }).click();
+  await expect(page.getByText('2 evenings added to the log.')).toBeVisible();
+  await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await expect(page.getByRole('list', { name: 'Evenings' }).getByRole('listitem')).toHaveCount(5);
+  await expect(page.getByRole('list', { name: 'Evenings' })).toContainText('Old Sunday');
+});
