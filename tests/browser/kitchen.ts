@@ -10,6 +10,9 @@ export const app = process.env.AMBER_APP ?? join(import.meta.dirname, '../../art
 
 const FIVE_O_CLOCK = '2026-11-26T16:00:00Z';
 
+/** A kitchen that starts at five has seeded its house by then: what comes after it is later. */
+const JUST_OPENED = '2026-11-26T16:00:06Z';
+
 /** The real server on its own data folder, at five in the afternoon, that can be killed and opened again. */
 export class KitchenServer {
   private static slowestStartMs = 0;
@@ -123,6 +126,36 @@ export class KitchenServer {
     this.clockMs += minutes * 60_000;
   }
 
+  /** Whether it runs. */
+  get isOpen() {
+    return this.process !== null && this.process.exitCode === null && this.process.signalCode === null;
+  }
+
+  /** The whole house as one file. */
+  async house(): Promise<ArrayBuffer> {
+    const answer = await fetch(`${this.address}/api/house/backup`);
+    expect(answer.ok).toBe(true);
+    return answer.arrayBuffer();
+  }
+
+  /** Another house in the running server, at five in the afternoon again. */
+  async become(house: ArrayBuffer) {
+    const clock = await fetch(`${this.address}/api/rehearsal/clock`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ at: JUST_OPENED }),
+    });
+    expect(clock.status).toBe(204);
+    this.clockMs = Date.parse(JUST_OPENED);
+    this.openedAt = Date.now();
+    const restored = await fetch(`${this.address}/api/house/restore?mode=replace&rehearsal=false`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/zip' },
+      body: house,
+    });
+    expect(restored.ok).toBe(true);
+  }
+
   async close() {
     await this.kill();
     rmSync(this.data, { recursive: true, force: true });
@@ -135,14 +168,46 @@ export class KitchenServer {
   }
 }
 
-export const test = base.extend<{ kitchen: KitchenServer; evenings: number }>({
+/**
+ * One server for all tests of a worker: a cold one needs as much of a processor to start as a test needs for all the rest. Between
+ * tests its house is replaced, as a cook replaces one from a backup; after a test that killed it, it is started anew.
+ */
+class WarmKitchen {
+  private kitchen: KitchenServer | null = null;
+  private readonly houses = new Map<number, ArrayBuffer>();
+
+  /** The invented household with so many evenings in its log. */
+  async with(evenings: number): Promise<KitchenServer> {
+    const house = this.houses.get(evenings);
+    if (house && this.kitchen?.isOpen && this.kitchen.pace === 1) {
+      await this.kitchen.become(house);
+      return this.kitchen;
+    }
+    await this.close();
+    this.kitchen = await KitchenServer.create({ evenings });
+    if (!house) this.houses.set(evenings, await this.kitchen.house());
+    return this.kitchen;
+  }
+
+  async close() {
+    await this.kitchen?.close();
+    this.kitchen = null;
+  }
+}
+
+export const test = base.extend<{ kitchen: KitchenServer; evenings: number }, { warm: WarmKitchen }>({
   /** In the log: what they teach moves every forecast, so a test that is not about the log has none. */
   evenings: [0, { option: true }],
-  kitchen: async ({ evenings }, use) => {
-    const kitchen = await KitchenServer.create({ evenings });
-    await use(kitchen);
-    await kitchen.close();
-  },
+  warm: [
+    // biome-ignore lint/correctness/noEmptyPattern: a fixture says by this pattern that it needs no other.
+    async ({}, use) => {
+      const warm = new WarmKitchen();
+      await use(warm);
+      await warm.close();
+    },
+    { scope: 'worker' },
+  ],
+  kitchen: async ({ warm, evenings }, use) => use(await warm.with(evenings)),
 });
 
 export { expect };

@@ -1,4 +1,5 @@
 using AmberSpoon.Core.Evenings;
+using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Store.Rows;
 using Microsoft.Extensions.Caching.Memory;
@@ -12,7 +13,8 @@ internal sealed class FasterTrayBook : IDisposable
 
     private readonly MemoryCache _kept = new(new MemoryCacheOptions());
 
-    public IReadOnlyList<FasterTray> Of(TrayRow row, KitchenUnits units) => _kept.GetOrCreate((row.Id, row.Version, units), entry =>
+    /// <remarks>Another house that was restored has trays of the same number and version, saved at another time.</remarks>
+    public IReadOnlyList<FasterTray> Of(TrayRow row, KitchenUnits units) => _kept.GetOrCreate((row.Id, row.Version, row.SavedAt, Known.KeyOf(row.Plan), units), entry =>
     {
         entry.SlidingExpiration = KeptFor;
         return FasterTrays.Of(row.Plan, units);
