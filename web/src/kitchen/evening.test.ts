@@ -1,6 +1,5 @@
 import { expect, test } from 'vitest';
-import type { EveningView } from '../api/types';
-import { askAgainIn, changedChoice, newerEvening } from './evening';
+import { askAgainIn, changedChoice } from './evening';
 
 const choice = { sides: [{ kind: 'rice' as const }], cooks: 1, rings: 4, pace: 1, done: [{ key: 'in', at: '' }] };
 
@@ -27,14 +26,6 @@ test('its minutes are its own', () => {
     { kind: 'rice' },
     { kind: 'beans', cookMinutes: 11 },
   ]);
-});
-
-test('an answer that comes late never takes the place of a newer one of the same tray', () => {
-  const view = (trayId: number, version: number) => ({ trayId, version }) as EveningView;
-  expect(newerEvening(view(1, 2), view(1, 3)).version).toBe(3);
-  expect(newerEvening(view(1, 3), view(1, 3))).toEqual(view(1, 3));
-  expect(newerEvening(view(2, 1), view(1, 3)).trayId).toBe(2);
-  expect(newerEvening(view(1, 1), undefined).version).toBe(1);
 });
 
 test('a task that should begin or be over is asked about within a second of it, and else every now and then', () => {

@@ -3,6 +3,7 @@ import { api, unwrap } from '../api/client';
 import { commandHead, useCommand } from '../api/command';
 import type { DinnerRequest, EveningRequest, EveningTask, EveningView } from '../api/types';
 import { kitchenNow } from '../clock/kitchenClock';
+import { freshest } from './freshest';
 
 const key = ['evening'];
 
@@ -16,10 +17,6 @@ export function askAgainIn(tasks: readonly Pick<EveningTask, 'beginsAt' | 'endsA
   return Math.min(ASK_AGAIN_MS, ...waits.filter((wait) => wait > 0).map((wait) => wait + AFTER_A_MOMENT_MS));
 }
 
-/** An answer that was asked for before a change of the same evening and comes after it is not shown. */
-export const newerEvening = (come: EveningView, shown: EveningView | undefined): EveningView =>
-  shown && shown.trayId === come.trayId && shown.version > come.version ? shown : come;
-
 /**
  * The whole meal on the clock; undefined until it is known.
  *
@@ -28,8 +25,13 @@ export const newerEvening = (come: EveningView, shown: EveningView | undefined):
 export const useEvening = (enabled = true): EveningView | undefined =>
   useQuery({
     queryKey: key,
-    queryFn: async ({ client }) =>
-      newerEvening(await unwrap(api.GET('/api/evening')), client.getQueryData<EveningView>(key)),
+    queryFn: ({ client }) =>
+      freshest<EveningView>(
+        client,
+        key,
+        () => unwrap(api.GET('/api/evening')),
+        (view) => view.trayId,
+      ),
     refetchInterval: ({ state }) => enabled && askAgainIn(state.data?.tasks ?? [], kitchenNow()),
     enabled,
   }).data;

@@ -1,7 +1,7 @@
 import { type QueryClient, queryOptions } from '@tanstack/react-query';
 import { api, unwrap } from '../api/client';
 import type { TrayView } from '../api/types';
-import { newerOf } from './newerOf';
+import { freshest } from './freshest';
 
 export const choicesQuery = queryOptions({
   queryKey: ['choices'],
@@ -10,7 +10,13 @@ export const choicesQuery = queryOptions({
 
 export const trayQuery = queryOptions({
   queryKey: ['tray'],
-  queryFn: async ({ client }) => newerOf(await unwrap(api.GET('/api/tray')), client.getQueryData<TrayView>(['tray'])),
+  queryFn: ({ client }) =>
+    freshest<TrayView>(
+      client,
+      ['tray'],
+      () => unwrap(api.GET('/api/tray')),
+      (view) => view.id,
+    ),
 });
 
 /** Asks for what the Tray is drawn from while its scripts are still on their way. */

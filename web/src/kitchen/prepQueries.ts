@@ -13,9 +13,20 @@ import type {
   PrepRequest,
   PrepView,
 } from '../api/types';
+import { freshest } from './freshest';
 import { prepRequestFrom } from './prepRequest';
 
-export const usePrep = () => useQuery({ queryKey: ['prep'], queryFn: () => unwrap(api.GET('/api/prep')) });
+export const usePrep = () =>
+  useQuery({
+    queryKey: ['prep'],
+    queryFn: ({ client }) =>
+      freshest<PrepView>(
+        client,
+        ['prep'],
+        () => unwrap(api.GET('/api/prep')),
+        (view) => view.trayId,
+      ),
+  });
 
 /** Changes at the counter go one after another, so that the last one wins. */
 const AT_THE_COUNTER = 'prep';
