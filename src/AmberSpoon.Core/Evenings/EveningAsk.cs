@@ -29,7 +29,7 @@ public sealed record EveningAsk(WorkPlan Work, PrepChoice Prep, TrayForecast For
     public double? LearntPace { get; init; }
 
     /// <summary>How long they take this evening, as a share of the usual.</summary>
-    public double Pace => Choice.Pace ?? (LearntPace is { } learnt ? Math.Clamp(learnt, EveningChoice.QuickestPace, EveningChoice.SlowestPace) : 1);
+    public double Pace => Choice.PaceBy(LearntPace);
 
     public TrayPlan Plan => Work.Plan;
 

@@ -21,6 +21,10 @@ public sealed record EveningChoice(IReadOnlyList<SideDish> Sides, int Cooks, int
     public const double QuickestPace = 0.5;
     public const double SlowestPace = 2.5;
 
+    /// <summary>How long its cooks take this evening, as a share of the usual.</summary>
+    /// <param name="learnt">What was learnt of them; null where nothing was.</param>
+    public double PaceBy(double? learnt) => Pace ?? (learnt is { } share ? Math.Clamp(share, QuickestPace, SlowestPace) : 1);
+
     public static EveningChoice Usual { get; } = new([], Cooks: 1, Rings: 4, Pace: null, Done: []);
 }
 

@@ -18,6 +18,7 @@ public static partial class LogTableReader
     public const int MostLetters = 1_000_000;
     public const int MostLines = 100;
 
+    private const int LongestPart = 120;
     private const int LongestNote = 500;
     private const int MostNotes = 10;
     private const int PatienceMs = 200;
@@ -171,7 +172,7 @@ public static partial class LogTableReader
 
         private TableChicken Chicken(string part)
         {
-            Match read = ChickenWords().Match(part);
+            Match read = ChickenWords().Match(Bounded(part, "Chicken"));
             return read.Success && CutOf(read.Groups["name"].Value) is { } cut
                 ? new(cut, int.Parse(read.Groups["count"].Value, CultureInfo.InvariantCulture), Parsed(read.Groups["grams"].Value)!.Value)
                 : throw Wrong("Chicken", $"“{Short(part)}” is not understood; write it as “6 bone-in thighs 990 g”");
@@ -179,11 +180,14 @@ public static partial class LogTableReader
 
         private TableVegetable Vegetable(string part)
         {
-            Match read = VegetableWords().Match(part);
+            Match read = VegetableWords().Match(Bounded(part, "Vegetables"));
             return read.Success && VegetableOf(read.Groups["name"].Value) is { } kind
                 ? new(kind, Parsed(read.Groups["grams"].Value)!.Value)
                 : throw Wrong("Vegetables", $"“{Short(part)}” is not understood; write it as “350 g potatoes”");
         }
+
+        /// <summary>What no cook would write is not looked at for minutes.</summary>
+        private string Bounded(string part, string column) => part.Length <= LongestPart ? part : throw Wrong(column, $"“{Short(part)}” is not understood");
 
         private static double? Parsed(string text) =>
             double.TryParse(text.Replace(',', '.'), NumberStyles.AllowLeadingSign | NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out double number) && double.IsFinite(number) ? number : null;

@@ -49,7 +49,7 @@ public sealed class DinnerSchedulerTests
     [InlineData(null, 15)]
     [InlineData(21.0, 0)]
     [InlineData(10.0, 0)]
-    [InlineData(112.5, 8)]
+    [InlineData(112.5, 7)]
     [InlineData(204.0, 15)]
     [InlineData(290.0, 15)]
     public void The_oven_goes_on_as_long_before_as_it_needs(double? startC, int minutes)

@@ -192,19 +192,20 @@ public sealed class StackedPrepTests
 
     /// <summary>Ready for the tray at 0, hot oven at 15, and the meat in its marinade for as long as was said.</summary>
     [Theory]
-    [InlineData(60)]
-    [InlineData(600)]
-    public void The_clock_leaves_the_marinade_its_time_and_the_oven_its_heat(int soak)
+    [InlineData(60, 1)]
+    [InlineData(600, 1)]
+    [InlineData(60, 1.5)]
+    public void The_clock_leaves_the_marinade_its_time_and_the_oven_its_heat(int soak, double pace)
     {
         IReadOnlyList<WorkStep> steps = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("green-yogurt") with { SoakMinutes = soak })));
-        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, 15);
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, 15, pace);
         int At(string key) => steps.ToList().FindIndex(step => step.Key == key);
         Assert.Equal(before.OrderDescending(), before);
         Assert.True(before[At("oven")] >= 15);
-        double inAt = before[At("into-1-0")] - steps[At("into-1-0")].Minutes;
+        double inAt = before[At("into-1-0")] - (pace * steps[At("into-1-0")].Minutes);
         Assert.Equal(soak, inAt - before[At("coat-1-0")], 1e-9);
         Assert.Equal(inAt, before[At("wash-1")], 1e-9);
-        Assert.Equal(steps[^1].Minutes, before[^1], 1e-9);
+        Assert.Equal(pace * steps[^1].Minutes, before[^1], 1e-9);
     }
 
     /// <summary>Whatever the meat lies in, it is taken out of it and not put on twice.</summary>
@@ -215,7 +216,7 @@ public sealed class StackedPrepTests
         Assert.Equal("The thighs out of “Apricot glaze”", glazed.Single(step => step.Key == "coat-1-0").Title);
         IReadOnlyList<WorkStep> rubbed = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("salt-only") with { When = CoatTime.Before, SoakMinutes = 20 })));
         int rub = rubbed.ToList().FindIndex(step => step.Key == "coat-1-0");
-        Assert.Equal(20, WorkClock.MinutesBefore(rubbed, 15)[rub] - rubbed[rub].Minutes, 1e-9);
+        Assert.Equal(20, WorkClock.MinutesBefore(rubbed, 15, 1)[rub] - rubbed[rub].Minutes, 1e-9);
     }
 
     [Fact]
@@ -223,7 +224,7 @@ public sealed class StackedPrepTests
     {
         IReadOnlyList<WorkStep> steps = WorkOrder.Of(Counter.Work(Plans.Supper.Coated(Counter.Coat("lemon-garlic") with { SoakMinutes = 20 })));
         int coat = steps.ToList().FindIndex(step => step.Key == "coat-1-0");
-        Assert.Equal(20, WorkClock.MinutesBefore(steps, 15)[coat] - steps[coat].Minutes, 1e-9);
+        Assert.Equal(20, WorkClock.MinutesBefore(steps, 15, 1)[coat] - steps[coat].Minutes, 1e-9);
     }
 
     [Fact]

@@ -84,6 +84,11 @@ public sealed class LogTableReaderTests
     [InlineData("2026-10-03 18:05,45,S,6 drumsticks 700 g,,,,", "Line 2, OvenC: say what the oven was set to")]
     public void What_cannot_be_is_said_with_line_and_column(string line, string sentence) => Assert.StartsWith(sentence, Refused(line), StringComparison.Ordinal);
 
+    /// <summary>Words that a pattern would go over again and again.</summary>
+    [Fact]
+    public void A_cell_of_a_million_letters_is_refused_at_once() =>
+        Assert.StartsWith("Line 2, Chicken: “6 x", Refused($"2026-10-03 18:05,45,S,6 x{string.Join(", ", Enumerable.Repeat("  1", 100_000))},,205,,".Replace(", ", "  ", StringComparison.Ordinal)), StringComparison.Ordinal);
+
     [Fact]
     public void A_table_of_another_program_says_which_columns_are_missing() =>
         Assert.StartsWith("That table has no column “Chicken” and none “OvenC”", Refused("2026,1,2", "StartedAt,Probe 1,Probe 2"), StringComparison.Ordinal);

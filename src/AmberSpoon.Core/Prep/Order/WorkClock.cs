@@ -8,8 +8,9 @@ public static class WorkClock
 {
     /// <param name="steps">The order of work.</param>
     /// <param name="preheatMinutes">How long the oven takes to be hot, min.</param>
+    /// <param name="pace">How long hands take, as a share of the usual.</param>
     /// <returns>When each begins, min before the tray goes in; never rising.</returns>
-    public static IReadOnlyList<double> MinutesBefore(IReadOnlyList<WorkStep> steps, double preheatMinutes)
+    public static IReadOnlyList<double> MinutesBefore(IReadOnlyList<WorkStep> steps, double preheatMinutes, double pace)
     {
         double[] before = new double[steps.Count];
         double done = 0;
@@ -19,7 +20,7 @@ public static class WorkClock
 
             // Meat that waits is waited for by the first step that needs it, which is not before what stands next in the order.
             double waited = step.WaitMinutes > 0 ? Math.Max(done, Needed(steps, before, i) + step.WaitMinutes) : done;
-            before[i] = Math.Max(waited + step.Minutes, step.Key == WorkOrder.OvenKey ? preheatMinutes : 0);
+            before[i] = Math.Max(waited + (pace * step.Minutes), step.Key == WorkOrder.OvenKey ? preheatMinutes : 0);
             done = before[i];
         }
 
@@ -28,7 +29,7 @@ public static class WorkClock
         {
             if (steps[i].Touches == Touches.Wash && steps[i - 1].WaitMinutes > 0)
             {
-                before[i] = before[i - 1] - steps[i - 1].Minutes;
+                before[i] = before[i - 1] - (pace * steps[i - 1].Minutes);
             }
         }
 

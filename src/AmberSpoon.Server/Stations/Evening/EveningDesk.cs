@@ -45,7 +45,7 @@ internal sealed class EveningDesk(
     /// <summary>Where nobody said when dinner is, so long from now is looked at.</summary>
     private const int TonightHours = 6;
 
-    private static readonly TimeSpan ReadWithin = TimeSpan.FromSeconds(3);
+    private static readonly TimeSpan ReadWithin = TimeSpan.FromSeconds(8);
 
     /// <summary>So many other evenings are looked at.</summary>
     private const int MostOthers = 3;

@@ -16,6 +16,8 @@ namespace AmberSpoon.Server.Stations.Prep;
 internal sealed class PrepDesk(
     PrepShelf shelf,
     HouseholdShelf households,
+    EveningShelf evenings,
+    Knowledge knowledge,
     MixBook mixes,
     CommandBook commands,
     Turns turns,
@@ -172,7 +174,7 @@ internal sealed class PrepDesk(
     }
 
     private async Task<PrepView> View(TrayRow tray, PrepChoice choice, int version, CancellationToken cancel) =>
-        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await mixes.Listed(cancel), (await households.Stored(cancel)).Household.Units());
+        planner.View(tray, trays.Computed(tray), choice, version, await shelf.Measures(cancel), await mixes.Listed(cancel), await Pace(tray, cancel), (await households.Stored(cancel)).Household.Units());
 
     /// <summary>Changes what was decided for a tray, once it is known that it can be answered.</summary>
     private async Task<PrepView> Change(TrayRow tray, CommandHead head, Func<PrepChoice, PrepChoice> change, CancellationToken cancel)
@@ -221,4 +223,8 @@ internal sealed class PrepDesk(
 
     private async Task<MixRow> FindMix(int id, CancellationToken cancel) =>
         await shelf.FindMix(id, cancel) ?? throw ProblemException.NotFound("That mix is not there any more.");
+
+    /// <summary>As the evening reckons: what was chosen for it, or else what was learnt.</summary>
+    private async Task<double> Pace(TrayRow tray, CancellationToken cancel) =>
+        (await evenings.Decided(tray.Id, cancel)).Choice.PaceBy((await knowledge.Of(tray.Plan.Oven, cancel)).Pace?.Share);
 }

@@ -30,7 +30,7 @@ internal sealed class PrepPlanner(TimeProvider time)
     /// <param name="measures">What the kitchen measures with.</param>
     /// <param name="mixes">All that can be chosen.</param>
     /// <param name="units">What its sentences are written in.</param>
-    public PrepView View(TrayRow tray, TrayComputed? computed, PrepChoice choice, int version, KitchenMeasures measures, IReadOnlyList<MixListed> mixes, KitchenUnits units)
+    public PrepView View(TrayRow tray, TrayComputed? computed, PrepChoice choice, int version, KitchenMeasures measures, IReadOnlyList<MixListed> mixes, double pace, KitchenUnits units)
     {
         TrayPlan plan = tray.Plan;
         DateTimeOffset now = time.GetUtcNow();
@@ -53,7 +53,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             bowls,
             [.. plan.Chicken.Select(lot => new LotPrepView(lot.Id, $"{lot.Count} {PieceNames.Plural(plan, lot)}", lot.SkinOn, lot.Coats, SaltJudge.Of(lot, made, measures).Said))],
             thaw,
-            OnTheClock(WorkOrder.Of(work), plan, forecast, now),
+            OnTheClock(WorkOrder.Of(work), plan, forecast, pace, now),
             cutting,
             cutting.Sum(item => item.MlPerHead),
             CuttingList.WantedMlPerHead,
@@ -102,9 +102,9 @@ internal sealed class PrepPlanner(TimeProvider time)
     }
 
     /// <summary>Worked back from the moment the tray goes in; where dinner has no time, from now on.</summary>
-    private static WorkStepView[] OnTheClock(IReadOnlyList<WorkStep> steps, TrayPlan plan, TrayForecast? forecast, DateTimeOffset now)
+    private static WorkStepView[] OnTheClock(IReadOnlyList<WorkStep> steps, TrayPlan plan, TrayForecast? forecast, double pace, DateTimeOffset now)
     {
-        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, plan.PreheatMinutes);
+        IReadOnlyList<double> before = WorkClock.MinutesBefore(steps, plan.PreheatMinutes, pace);
         DateTimeOffset asSoonAsCanBe = now.AddMinutes(before.DefaultIfEmpty(0).Max());
         DateTimeOffset inAt = plan.EatAt is { } eatAt && forecast is not null ? DinnerScheduler.BackFrom(eatAt, forecast).InAt : asSoonAsCanBe;
         return
