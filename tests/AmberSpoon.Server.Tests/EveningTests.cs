@@ -204,6 +204,22 @@ public sealed class EveningTests
         (await kitchen.Send(HttpMethod.Post, "/api/evening/1/done", raw: $$"""{ "key": "{{key}}", "done": true }""")).Body;
 
     [Fact]
+    public async Task An_oven_into_which_the_food_goes_before_it_is_hot_is_waited_for_until_then_only()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.Supper();
+        plan["ovenAtStart"] = JsonNode.Parse("""{ "value": 120, "unit": "celsius" }""");
+        (int status, JsonNode? tray) = await kitchen.SaveTray(plan);
+        Assert.True(status == 200, tray?.ToJsonString());
+        Assert.StartsWith("The oven gets hot: 120 °C at about", (string)(await Tick(kitchen, "oven"))!["warming"]!["sentence"]!, StringComparison.Ordinal);
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(8));
+        await Tick(kitchen, "hot");
+        (_, JsonNode? started) = await kitchen.Start((int)(await kitchen.Get("/api/tray"))["version"]!);
+        string id = (string)started!["id"]!;
+        Assert.Contains((await kitchen.Get($"/api/bakes/{id}"))["events"]!.AsArray(), told => (string)told!["text"]! == "The oven was at 120 °C after 8 min.");
+    }
+
+    [Fact]
     public async Task A_start_can_be_taken_back_although_it_was_told_what_came_before()
     {
         await using var kitchen = new Kitchen();

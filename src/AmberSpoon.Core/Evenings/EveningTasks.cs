@@ -18,7 +18,7 @@ public static class EveningTasks
 {
     public const string InKey = "in";
 
-    /// <summary>The oven is as hot as it is set: ticked by whom sees it, and no task of its own.</summary>
+    /// <summary>The oven is as hot as it is set: ticked by whoever sees it, and no task of its own.</summary>
     public const string HotKey = "hot";
     public const string OutKey = "out";
     public const string PlateKey = "plate";

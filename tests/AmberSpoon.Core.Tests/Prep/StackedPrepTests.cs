@@ -246,8 +246,11 @@ public sealed class StackedPrepTests
         plan =>
         {
             string[] met = [.. plan.Chicken.SelectMany(lot => lot.Coats).Where(coat => coat.IsOnAtStart()).Select(coat => coat.Mix).OfType<string>()];
-            int late = plan.Chicken.SelectMany(lot => lot.Coats).Count(coat => coat.When == CoatTime.AtMinute && coat.AtMinutes > 20 && met.Contains(coat.Mix))
-                + plan.Chicken.SelectMany(lot => lot.Coats).Count(coat => coat.When == CoatTime.AfterDraining && coat.Kind != Coating.JuiceSauce && met.Contains(coat.Mix));
+            LotCoat Coat(CoatRef of) => plan.Chicken.First(lot => lot.Id == of.Lot).Coats[of.Index];
+
+            // One act, of however many lots, is one warning.
+            int late = plan.HandSteps().Where(step => step.Coats is not null).Select(step => Coat(step.Coats![0]))
+                .Count(coat => met.Contains(coat.Mix) && (coat.When == CoatTime.AtMinute ? coat.AtMinutes > 20 : coat.When == CoatTime.AfterDraining && coat.Kind != Coating.JuiceSauce));
             Assert.Equal(late, CoatCautions.For(plan, 20).Count(said => said.Contains("met raw meat", StringComparison.Ordinal)));
         },
         iter: 500);

@@ -73,7 +73,8 @@ internal static class EveningViews
         }
 
         DateTimeOffset hotAt = on.At.AddMinutes(preheat);
-        string dial = said.Units.SayDial(ask.Plan.OvenSetting);
+        // Where the food goes in before it is as hot as it is set, that is what is waited for.
+        string dial = ask.Plan.OvenAtStart is null ? said.Units.SayDial(ask.Plan.OvenSetting) : said.Units.Say(new Temperature(ask.Plan.PreheatToC!.Value));
         return new(on.At, hotAt, hotAt > now ? $"The oven gets hot: {dial} at about {said.Time(hotAt)}." : $"The oven should be at {dial} since {said.Time(hotAt)}.");
     }
 
