@@ -155,6 +155,13 @@ public sealed class HouseTests
         Assert.Equal(60, (double)whole["readings"]![0]!["temperature"]!["value"]!);
         Assert.Contains("1 bake", (string)(await kitchen.Get("/api/log/learnt"))["ovens"]![0]!["sentence"]!, StringComparison.Ordinal);
 
+        // Sent twice at once it is one.
+        string third = First.Replace("10-03", "10-24", StringComparison.Ordinal);
+        (int Status, JsonNode? Body)[] both = await Task.WhenAll(Table(kitchen, Head + third, rehearsal: false), Table(kitchen, Head + third, rehearsal: false));
+        Assert.Equal([200, 200], both.Select(one => one.Status));
+        Assert.Equal(1, both.Sum(one => (int)one.Body!["new"]!));
+        await kitchen.Send(HttpMethod.Delete, $"/api/bakes/{(string)(await kitchen.Get("/api/log"))["lines"]![0]!["id"]!}");
+
         // Twice is once, and one line of two that is wrong keeps both out.
         (_, report) = await Table(kitchen, Head + First, rehearsal: false);
         Assert.Equal((0, 1), ((int)report!["new"]!, (int)report["known"]!));

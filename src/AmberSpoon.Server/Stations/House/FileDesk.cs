@@ -22,8 +22,11 @@ using FluentValidation;
 namespace AmberSpoon.Server.Stations.House;
 
 /// <summary>Bakes as files, out and in. What comes in is held against every rule that what is typed is held against, and is kept whole or not at all.</summary>
-internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf households, AskersClock clock, IValidator<TrayPlanRequest> plans, AnswerCheck check, KitchenNews news)
+internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf households, AskersClock clock, Turns turns, IValidator<TrayPlanRequest> plans, AnswerCheck check, KitchenNews news)
 {
+    /// <summary>One after another: the same file sent twice at once is one.</summary>
+    private const string Importing = "import";
+
     /// <summary>More events are no bake.</summary>
     private const int MostEvents = 100_000;
 
@@ -84,6 +87,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf house
     public async Task<BakeView> Import(ReadOnlyMemory<byte> file, CancellationToken cancel)
     {
         BakeDocument document = Read(file);
+        using IDisposable turn = await turns.Of(Importing, cancel);
         if (await book.Find(document.Id, cancel) is { } before)
         {
             return BakeViews.Listed(BakeSummary.Of(before));
@@ -115,6 +119,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf house
             throw ProblemException.InvalidField("text", refused.Message);
         }
 
+        using IDisposable turn = await turns.Of(Importing, cancel);
         Household household = (await households.Stored(cancel)).Household;
         var bakes = new List<(BakeRow Bake, IReadOnlyList<BakeEvent> Events, BakeFacts Facts)>();
         int known = 0;
