@@ -40,6 +40,10 @@ public sealed class BakeEstimate
     private readonly Func<PieceRef, PieceOutlook>? _outlook;
     private readonly ConcurrentDictionary<LotId, double?[]> _goalS = new();
 
+    /// <summary>Judged when first asked: what a bake teaches of its oven needs no verdict, and looking ahead asks the engine.</summary>
+    private readonly Lazy<IReadOnlyList<LotVerdict>> _verdicts;
+    private readonly Lazy<TrayVerdict?> _verdict;
+
     /// <param name="courses">What every lot goes through.</param>
     /// <param name="nowS">Seconds since the first food went in.</param>
     /// <param name="earlier">The review of an estimate with the same courses, which is gone on from; null to begin anew.</param>
@@ -62,8 +66,8 @@ public sealed class BakeEstimate
         Belief = isHindsight ? courses.Unmeasured() : Review.Belief;
         KitchenBelief aired = isHindsight || AirCheck.Of(courses.State) is not { } air ? Belief : Belief.Airing(air);
         Sighted = isHindsight ? Belief : courses.State.Looks.Where(look => courses.Lots.ContainsKey(look.Lot) && IsLastWord(look)).Aggregate(aired, Seen);
-        Verdicts = isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))];
-        Verdict = TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot));
+        _verdicts = new(() => isHindsight ? [] : [.. Chicken.Select(lot => LotJudge.Judge(CaseOf(lot)))]);
+        _verdict = new(() => TrayJudge.Judge(Verdicts, verdict => courses.PluralOf(verdict.Lot)));
     }
 
     /// <summary>The same, after something was told that it does not rest on, such as what the judge said.</summary>
@@ -107,10 +111,10 @@ public sealed class BakeEstimate
     public ReadingReview Review { get; }
 
     /// <summary>One per lot of chicken on the tray or taken from it.</summary>
-    public IReadOnlyList<LotVerdict> Verdicts { get; }
+    public IReadOnlyList<LotVerdict> Verdicts => _verdicts.Value;
 
     /// <summary>Null where there is no chicken.</summary>
-    public TrayVerdict? Verdict { get; }
+    public TrayVerdict? Verdict => _verdict.Value;
 
     /// <summary>By the readings alone: what a verdict rests on.</summary>
     private KitchenBelief Belief { get; }

@@ -113,7 +113,8 @@ public sealed class KitchenBelief
         Own own = OwnOf(piece.Lot, curves);
         double noise = _prior.ReadingC * _prior.ReadingC * (1 + sameBefore);
         double[] mean = [.. _mean];
-        double[] gain = new double[_mean.Length];
+        double[] along = new double[_mean.Length];
+        double spreadC2 = noise;
         Span<double> slope = stackalloc double[Felt];
         for (int i = 0; i < Iterations; i++)
         {
@@ -126,30 +127,30 @@ public sealed class KitchenBelief
                 unexplainedC -= slope[k] * (_mean[place[k]] - mean[place[k]]);
             }
 
-            double spreadC2 = noise;
-            for (int n = 0; n < gain.Length; n++)
+            for (int n = 0; n < along.Length; n++)
             {
-                gain[n] = Along(n, place, slope);
+                along[n] = Along(n, place, slope);
             }
 
+            spreadC2 = noise;
             for (int k = 0; k < Felt; k++)
             {
-                spreadC2 += slope[k] * gain[place[k]];
+                spreadC2 += slope[k] * along[place[k]];
             }
 
-            for (int n = 0; n < gain.Length; n++)
+            for (int n = 0; n < along.Length; n++)
             {
-                gain[n] /= spreadC2;
-                mean[n] = _mean[n] + (gain[n] * unexplainedC);
+                mean[n] = _mean[n] + (along[n] / spreadC2 * unexplainedC);
             }
         }
 
-        var spread = new double[gain.Length, gain.Length];
-        for (int row = 0; row < gain.Length; row++)
+        var spread = new double[along.Length, along.Length];
+        for (int row = 0; row < along.Length; row++)
         {
-            for (int column = 0; column < gain.Length; column++)
+            double gain = along[row] / spreadC2;
+            for (int column = 0; column < along.Length; column++)
             {
-                spread[row, column] = _spread[row, column] - (gain[row] * Along(column, place, slope));
+                spread[row, column] = _spread[row, column] - (gain * along[column]);
             }
         }
 

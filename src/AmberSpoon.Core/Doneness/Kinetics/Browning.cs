@@ -1,3 +1,4 @@
+using System.Numerics;
 using AmberSpoon.Core.Heat;
 
 namespace AmberSpoon.Core.Doneness.Kinetics;
@@ -22,7 +23,19 @@ public static class Browning
     private const double NothingBelowC = 90;
 
     /// <returns>Units per second.</returns>
-    public static double RatePerS(double surfaceC) => surfaceC < NothingBelowC
-        ? 0
-        : Math.Exp(-HeatParameters.BrowningActivation.Value / GasJPerMolK * ((1 / (surfaceC + 273.15)) - (1 / ReferenceK))) / UnitS;
+    public static double RatePerS(double surfaceC) => RatePerS(new Vector<double>(surfaceC))[0];
+
+    /// <summary>The same for several places at once.</summary>
+    internal static Vector<double> RatePerS(Vector<double> surfaceC)
+    {
+        var nothing = new Vector<double>(NothingBelowC);
+        if (Vector.LessThanAll(surfaceC, nothing))
+        {
+            return Vector<double>.Zero;
+        }
+
+        Vector<double> perKelvin = (Vector<double>.One / (surfaceC + new Vector<double>(273.15))) - new Vector<double>(1 / ReferenceK);
+        Vector<double> rate = Vector.Exp(-HeatParameters.BrowningActivation.Value / GasJPerMolK * perKelvin) / new Vector<double>(UnitS);
+        return Vector.ConditionalSelect(Vector.LessThan(surfaceC, nothing), Vector<double>.Zero, rate);
+    }
 }

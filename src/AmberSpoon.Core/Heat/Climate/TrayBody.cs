@@ -83,7 +83,7 @@ internal sealed class TrayBody
     /// <summary>What liquid gives off to the air below boiling, kg/(m²·s); less than a millimetre stays under the pieces.</summary>
     private double EvaporatingKgPerM2S(in TrayClimate climate) => _liquidKgPerM2 <= 1 || !climate.IsOpen ? 0
         : Math.Min(1, _liquidKgPerM2 - 1) * _openTray * climate.ConvectionWPerM2K
-            * Math.Max(0, Materials.WaterVapour.Flux(Math.Min(TemperatureC, 95), Materials.WaterVapour.Drive(HeatParameters.OvenVapourPressure.Value)).PerCoefficient);
+            * Math.Max(0, Materials.WaterVapour.FluxPerCoefficient(Math.Min(TemperatureC, 95), Materials.WaterVapour.Drive(HeatParameters.OvenVapourPressure.Value)));
 
     private (double NextC, double Exchange, double RestC) Unlimited(double laterS, in TrayClimate climate)
     {

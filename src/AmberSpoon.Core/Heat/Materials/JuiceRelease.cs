@@ -1,3 +1,7 @@
+using System.Numerics;
+using System.Runtime.CompilerServices;
+using AmberSpoon.Core.Heat.Vectors;
+
 namespace AmberSpoon.Core.Heat.Materials;
 
 /// <summary>
@@ -11,20 +15,29 @@ internal static class JuiceRelease
     private const double HighestC = 130;
     private const double PerDegree = 2;
 
-    private static readonly double[] FreeShares = Tabulated(celsius =>
-        HeatParameters.JuiceMost.Value / (1 + Math.Exp((HeatParameters.JuiceMiddle.Value - celsius) / HeatParameters.JuiceWidth.Value)));
+    private const int Places = (int)((HighestC - LowestC) * PerDegree);
 
-    private static readonly double[] RatesPerS = Tabulated(celsius =>
-        Math.Exp((celsius - HeatParameters.JuiceMiddle.Value) / HeatParameters.JuiceQuickening.Value) / HeatParameters.JuiceLag.Value);
+    /// <summary>By steps of temperature, one after the other: what is no longer held, and how promptly that is let go.</summary>
+    private static readonly double[] SharesAndRates = [.. Enumerable.Range(0, Places + 1).SelectMany<int, double>(place =>
+    {
+        double celsius = LowestC + ((place + 0.5) / PerDegree);
+        return [FreeShareAt(celsius), RatePerSAt(celsius)];
+    })];
 
-    /// <summary>What is no longer held once meat has been this hot for long, as a share of its raw mass.</summary>
-    public static double FreeShare(double celsius) => FreeShares[Place(celsius)];
+    private static double FreeShareAt(double celsius) =>
+        HeatParameters.JuiceMost.Value / (1 + Math.Exp((HeatParameters.JuiceMiddle.Value - celsius) / HeatParameters.JuiceWidth.Value));
 
-    /// <summary>How promptly it lets go of that, 1/s.</summary>
-    public static double RatePerS(double celsius) => RatesPerS[Place(celsius)];
+    private static double RatePerSAt(double celsius) =>
+        Math.Exp((celsius - HeatParameters.JuiceMiddle.Value) / HeatParameters.JuiceQuickening.Value) / HeatParameters.JuiceLag.Value;
 
-    private static int Place(double celsius) => (int)((Math.Clamp(celsius, LowestC, HighestC) - LowestC) * PerDegree);
-
-    private static double[] Tabulated(Func<double, double> law) =>
-        [.. Enumerable.Range(0, (int)((HighestC - LowestC) * PerDegree) + 1).Select(i => law(LowestC + ((i + 0.5) / PerDegree)))];
+    /// <summary>Of meat at several places at once.</summary>
+    /// <param name="celsius">°C.</param>
+    /// <param name="freeShare">What is no longer held once it has been this hot for long, as a share of its raw mass.</param>
+    /// <param name="ratePerS">How promptly it lets go of that, 1/s.</param>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    public static void At(Vector<double> celsius, out Vector<double> freeShare, out Vector<double> ratePerS)
+    {
+        Vector<double> within = Vector.Min(Vector.Max(celsius, new Vector<double>(LowestC)), new Vector<double>(HighestC));
+        Lanes.Pairs(SharesAndRates, Vector.Truncate((within - new Vector<double>(LowestC)) * PerDegree), out freeShare, out ratePerS);
+    }
 }

@@ -1,4 +1,6 @@
+using System.Numerics;
 using System.Runtime.CompilerServices;
+using AmberSpoon.Core.Heat.Vectors;
 
 namespace AmberSpoon.Core.Heat.Materials;
 
@@ -35,17 +37,22 @@ internal static class WaterVapour
     /// <param name="surfaceC">°C.</param>
     /// <param name="againstPa">The air's own <see cref="Drive"/>, Pa: found once for a side, not for each place on it.</param>
     [MethodImpl(MethodImplOptions.AggressiveInlining)]
-    public static (double PerCoefficient, double Slope) Flux(double surfaceC, double againstPa)
+    public static (Vector<double> PerCoefficient, Vector<double> Slope) Flux(Vector<double> surfaceC, Vector<double> againstPa)
     {
-        (double drive, double driveSlope) = Saturation.At(surfaceC);
-        double excessPa = drive - againstPa;
+        (Vector<double> drive, Vector<double> driveSlope) = Saturation.At(surfaceC);
+        Vector<double> excessPa = drive - againstPa;
 
         // Vapour leaves no hotter than water boils; were it let, a hotter surface would lose less.
-        double perKelvin = 1 / (Math.Min(surfaceC, BoilingC) + 273.15);
-        double perPascal = GasFactorKgKPerJ / LewisJPerM3K * perKelvin;
-        double thinning = surfaceC < BoilingC ? excessPa * perKelvin : 0;
-        return (perPascal * excessPa, Math.Max(0, perPascal * (driveSlope - thinning)));
+        var boiling = new Vector<double>(BoilingC);
+        Vector<double> perKelvin = Vector<double>.One / (Vector.Min(surfaceC, boiling) + new Vector<double>(273.15));
+        Vector<double> perPascal = GasFactorKgKPerJ / LewisJPerM3K * perKelvin;
+        Vector<double> thinning = Vector.ConditionalSelect(Vector.LessThan(surfaceC, boiling), excessPa * perKelvin, Vector<double>.Zero);
+        return (perPascal * excessPa, Vector.Max(Vector<double>.Zero, perPascal * (driveSlope - thinning)));
     }
+
+    /// <summary>The same for one place.</summary>
+    public static double FluxPerCoefficient(double surfaceC, double againstPa) =>
+        Flux(new Vector<double>(surfaceC), new Vector<double>(againstPa)).PerCoefficient[0];
 
     private const double AtmospherePa = 101_325;
 
@@ -69,24 +76,25 @@ internal static class WaterVapour
         private const double PerDegree = 4;
         private const double RoundedC = 3;
 
-        private static readonly double[] Pascals =
-            [.. Enumerable.Range(0, (int)((HighestC - LowestC) * PerDegree) + 1).Select(i => Rounded(LowestC + (i / PerDegree)))];
+        private const int Places = (int)((HighestC - LowestC) * PerDegree);
 
-        private static double Rounded(double celsius) =>
-            Drive(SaturationPressurePa(celsius - (RoundedC * Math.Log(1 + Math.Exp((celsius - BoilingC) / RoundedC)))));
+        /// <summary>Pressure at each place and how far it rises to the next, one after the other; beyond the last it stays, Pa.</summary>
+        private static readonly double[] PascalsAndRises =
+            [.. Enumerable.Range(0, Places + 1).SelectMany<int, double>(i => [Rounded(i), i == Places ? 0 : Rounded(i + 1) - Rounded(i)])];
+
+        private static double Rounded(int place)
+        {
+            double celsius = LowestC + (place / PerDegree);
+            return Drive(SaturationPressurePa(celsius - (RoundedC * Math.Log(1 + Math.Exp((celsius - BoilingC) / RoundedC)))));
+        }
 
         [MethodImpl(MethodImplOptions.AggressiveInlining)]
-        public static (double Pascal, double Slope) At(double celsius)
+        public static (Vector<double> Pascal, Vector<double> Slope) At(Vector<double> celsius)
         {
-            double place = (celsius - LowestC) * PerDegree;
-            if (place >= Pascals.Length - 1)
-            {
-                return (Pascals[^1], 0);
-            }
-
-            int below = Math.Max(0, (int)place);
-            double step = Pascals[below + 1] - Pascals[below];
-            return (Pascals[below] + (Math.Max(0, place - below) * step), step * PerDegree);
+            Vector<double> place = (celsius - new Vector<double>(LowestC)) * PerDegree;
+            Vector<double> below = Vector.Min(Vector.Max(Vector.Truncate(place), Vector<double>.Zero), new Vector<double>(Places));
+            Lanes.Pairs(PascalsAndRises, below, out Vector<double> pascals, out Vector<double> rises);
+            return (pascals + (Vector.Max(Vector<double>.Zero, place - below) * rises), rises * PerDegree);
         }
     }
 }

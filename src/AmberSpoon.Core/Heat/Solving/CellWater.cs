@@ -1,4 +1,7 @@
+using System.Numerics;
 using AmberSpoon.Core.Heat.Materials;
+using AmberSpoon.Core.Heat.Meshing;
+using AmberSpoon.Core.Heat.Vectors;
 
 namespace AmberSpoon.Core.Heat.Solving;
 
@@ -8,7 +11,7 @@ namespace AmberSpoon.Core.Heat.Solving;
 /// </summary>
 internal sealed class CellWater
 {
-    private readonly int[] _cells;
+    private readonly int[] _blocks;
     private readonly double[] _massKg;
     private readonly double[] _heldKg;
     private readonly double[] _letGoShare;
@@ -21,9 +24,9 @@ internal sealed class CellWater
     public CellWater(HeatBody body)
     {
         int length = body.Mesh.Grid.Length;
-        _cells = [.. Enumerable.Range(0, length).Where(cell => body.Mesh.VolumeM3[cell] > 0 && body.MeatShare(cell) > 0)];
+        _blocks = body.Mesh.Mesh.Blocks;
         (_massKg, _heldKg, _letGoShare) = (new double[length], new double[length], new double[length]);
-        foreach (int cell in _cells)
+        for (int cell = 0; cell < length; cell++)
         {
             _massKg[cell] = body.Mesh.VolumeM3[cell] * body.MeatShare(cell) * body.Meat.DensityKgPerM3;
             _heldKg[cell] = _massKg[cell] * body.Meat.WaterShare;
@@ -49,28 +52,26 @@ internal sealed class CellWater
             return 0;
         }
 
-        double sum = 0;
-        foreach (int cell in _cells)
+        Vector<double> sum = Vector<double>.Zero;
+        foreach (int block in _blocks)
         {
-            double toGo = JuiceRelease.FreeShare(celsius[cell]) - _letGoShare[cell];
-            if (toGo > 1e-6)
+            for (int i = block; i < block + GridShape.Lanes; i += Vector<double>.Count)
             {
-                double steps = stepS * JuiceRelease.RatePerS(celsius[cell]);
-                double share = toGo * steps / (1 + steps);
-                _letGoShare[cell] += share;
-                sum += Take(cell, share * _massKg[cell]);
+                JuiceRelease.At(Lanes.At(celsius, i), out Vector<double> freeShare, out Vector<double> ratePerS);
+                Vector<double> gone = Lanes.At(_letGoShare, i);
+                Vector<double> steps = stepS * ratePerS;
+                Vector<double> share = Vector.Max(Vector<double>.Zero, freeShare - gone) * steps / (Vector<double>.One + steps);
+                Vector<double> held = Lanes.At(_heldKg, i);
+                Vector<double> given = Vector.Min(share * Lanes.At(_massKg, i), _keptShare * held);
+                Lanes.Put(gone + share, _letGoShare, i);
+                Lanes.Put(held - (given / new Vector<double>(_keptShare)), _heldKg, i);
+                sum += given;
             }
         }
 
-        return sum;
-    }
-
-    private double Take(int cell, double wantedKg)
-    {
-        double given = Math.Min(wantedKg, _keptShare * _heldKg[cell]);
-        _heldKg[cell] -= given / _keptShare;
-        HeldKg -= given;
-        return given;
+        double givenKg = Vector.Sum(sum);
+        HeldKg -= givenKg;
+        return givenKg;
     }
 
     /// <summary>

@@ -1,6 +1,7 @@
 using System.Numerics;
 using AmberSpoon.Core.Heat.Materials;
 using AmberSpoon.Core.Heat.Meshing;
+using AmberSpoon.Core.Heat.Vectors;
 
 namespace AmberSpoon.Core.Heat.Solving;
 
@@ -21,12 +22,15 @@ internal sealed class ConductionSystem
     private readonly ThermalMaterial _meat;
     private readonly ThermalMaterial? _inner;
     private readonly LeaningFace[] _faces;
+    private readonly FacePlace[] _facePlaces;
+    private readonly (int Near, int Far)[] _oddPairs;
     private readonly LeaningCell[] _leaning;
     private readonly GradientSolver _solver;
     private readonly double[] _conductX;
     private readonly double[] _conductY;
     private readonly double[] _conductZ;
     private readonly double[] _faceConduct;
+    private readonly double[] _oddConduct;
     private readonly double[] _ahead;
     private readonly double[] _leaving;
     private readonly double[] _image;
@@ -39,8 +43,10 @@ internal sealed class ConductionSystem
         _inner = inner;
         _faces = [.. mesh.Mesh.LeaningFaces];
         _leaning = [.. mesh.Mesh.Leaning];
-        _solver = new(mesh.Mesh);
+        (_facePlaces, _oddPairs) = PlaceFaces(mesh.Grid, _faces);
+        _solver = new(mesh.Mesh, _oddPairs);
         _faceConduct = new double[_faces.Length];
+        _oddConduct = new double[_oddPairs.Length];
         _ahead = new double[_leaning.Length];
         int length = mesh.Grid.Length;
         (_conductX, _conductY, _conductZ) = (new double[length], new double[length], new double[length]);
@@ -55,6 +61,40 @@ internal sealed class ConductionSystem
         Array.Fill(FromC, startC);
         Array.Fill(ConductivityWPerMK, 1);
     }
+
+    /// <summary>
+    /// Most leaning faces join cells that are neighbours anyway, and conduct beside the face between those; what other pairs
+    /// conduct is kept by pair.
+    /// </summary>
+    private static (FacePlace[] Places, (int Near, int Far)[] OddPairs) PlaceFaces(GridShape grid, LeaningFace[] faces)
+    {
+        var places = new FacePlace[faces.Length];
+        var odd = new Dictionary<(int Near, int Far), int>();
+        for (int f = 0; f < faces.Length; f++)
+        {
+            (int low, int high) = (Math.Min(faces[f].Near, faces[f].Far), Math.Max(faces[f].Near, faces[f].Far));
+            Towards towards = high - low == grid.Layer ? Towards.Z : high - low == grid.Row ? Towards.Y : high - low == 1 ? Towards.X : Towards.Elsewhere;
+            if (towards == Towards.Elsewhere)
+            {
+                odd.TryAdd((low, high), odd.Count);
+            }
+
+            places[f] = new(towards, towards == Towards.Elsewhere ? odd[(low, high)] : low);
+        }
+
+        return (places, [.. odd.Keys]);
+    }
+
+    private enum Towards
+    {
+        X,
+        Y,
+        Z,
+        Elsewhere,
+    }
+
+    /// <summary>Where a leaning face's conductance is booked: with the cell that has the other as its neighbour, or with an odd pair.</summary>
+    private readonly record struct FacePlace(Towards Towards, int Index);
 
     /// <summary>The unknowns; on entry to <see cref="Assemble"/> and <see cref="Solve"/> a guess.</summary>
     public double[] TemperatureC { get; }
@@ -101,6 +141,7 @@ internal sealed class ConductionSystem
         Conduct(_conductX, _solver.ConductX, _mesh.ReachX, 1);
         Conduct(_conductY, _solver.ConductY, _mesh.ReachY, _mesh.Grid.Row);
         Conduct(_conductZ, _solver.ConductZ, _mesh.ReachZ, _mesh.Grid.Layer);
+        ConductLeaning();
         SumLeaving();
     }
 
@@ -130,6 +171,40 @@ internal sealed class ConductionSystem
         return 2 * Lanes.At(reach, i) * near * far / (near + far);
     }
 
+    private void ConductLeaning()
+    {
+        Array.Clear(_oddConduct);
+        for (int f = 0; f < _faces.Length; f++)
+        {
+            double near = ConductivityWPerMK[_faces[f].Near];
+            double far = ConductivityWPerMK[_faces[f].Far];
+            double conduct = 2 * _mesh.LeaningReach[f] * near * far / (near + far);
+            _faceConduct[f] = conduct;
+            (Towards towards, int index) = _facePlaces[f];
+            switch (towards)
+            {
+                case Towards.X:
+                    Add(conduct, _conductX, _solver.ConductX, index);
+                    break;
+                case Towards.Y:
+                    Add(conduct, _conductY, _solver.ConductY, index);
+                    break;
+                case Towards.Z:
+                    Add(conduct, _conductZ, _solver.ConductZ, index);
+                    break;
+                default:
+                    Add(conduct, _oddConduct, _solver.OddConduct, index);
+                    break;
+            }
+        }
+    }
+
+    private static void Add(double more, double[] conduct, float[] rounded, int index)
+    {
+        conduct[index] += more;
+        rounded[index] = (float)conduct[index];
+    }
+
     private void SumLeaving()
     {
         (int row, int layer) = (_mesh.Grid.Row, _mesh.Grid.Layer);
@@ -145,15 +220,10 @@ internal sealed class ConductionSystem
             }
         }
 
-        for (int f = 0; f < _faces.Length; f++)
+        for (int p = 0; p < _oddPairs.Length; p++)
         {
-            double near = ConductivityWPerMK[_faces[f].Near];
-            double far = ConductivityWPerMK[_faces[f].Far];
-            double conduct = 2 * _mesh.LeaningReach[f] * near * far / (near + far);
-            _faceConduct[f] = conduct;
-            _solver.FaceConduct[f] = (float)conduct;
-            _leaving[_faces[f].Near] += conduct;
-            _leaving[_faces[f].Far] += conduct;
+            _leaving[_oddPairs[p].Near] += _oddConduct[p];
+            _leaving[_oddPairs[p].Far] += _oddConduct[p];
         }
     }
 
@@ -227,11 +297,11 @@ internal sealed class ConductionSystem
             }
         }
 
-        for (int f = 0; f < _faces.Length; f++)
+        for (int p = 0; p < _oddPairs.Length; p++)
         {
-            (int near, int far) = (_faces[f].Near, _faces[f].Far);
-            _image[near] -= _faceConduct[f] * x[far];
-            _image[far] -= _faceConduct[f] * x[near];
+            (int near, int far) = _oddPairs[p];
+            _image[near] -= _oddConduct[p] * x[far];
+            _image[far] -= _oddConduct[p] * x[near];
         }
     }
 

@@ -1,6 +1,7 @@
 using System.Numerics;
 using AmberSpoon.Core.Heat.Materials;
 using AmberSpoon.Core.Heat.Meshing;
+using AmberSpoon.Core.Heat.Vectors;
 
 namespace AmberSpoon.Core.Heat.Solving;
 

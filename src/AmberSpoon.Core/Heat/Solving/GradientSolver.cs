@@ -1,5 +1,6 @@
 using System.Numerics;
 using AmberSpoon.Core.Heat.Meshing;
+using AmberSpoon.Core.Heat.Vectors;
 
 namespace AmberSpoon.Core.Heat.Solving;
 
@@ -15,21 +16,23 @@ internal sealed class GradientSolver
     private readonly int[] _blocks;
     private readonly int _row;
     private readonly int _layer;
-    private readonly LeaningFace[] _faces;
+    private readonly (int Near, int Far)[] _oddPairs;
     private readonly float[] _direction;
     private readonly float[] _image;
 
-    public GradientSolver(CutCellMesh mesh)
+    /// <param name="mesh">The body's.</param>
+    /// <param name="oddPairs">Cells that conduct to each other without being neighbours.</param>
+    public GradientSolver(CutCellMesh mesh, (int Near, int Far)[] oddPairs)
     {
         _blocks = mesh.Blocks;
         _row = mesh.Grid.Row;
         _layer = mesh.Grid.Layer;
-        _faces = [.. mesh.LeaningFaces];
+        _oddPairs = oddPairs;
         int length = mesh.Grid.Length;
         (ConductX, ConductY, ConductZ) = (new float[length], new float[length], new float[length]);
         (Diagonal, Inverse, Residual) = (new float[length], new float[length], new float[length]);
         (_direction, _image, Correction) = (new float[length], new float[length], new float[length]);
-        FaceConduct = new float[_faces.Length];
+        OddConduct = new float[oddPairs.Length];
     }
 
     /// <summary>W/K towards larger x, per cell; likewise y and z.</summary>
@@ -39,8 +42,8 @@ internal sealed class GradientSolver
 
     public float[] ConductZ { get; }
 
-    /// <summary>W/K per leaning face.</summary>
-    public float[] FaceConduct { get; }
+    /// <summary>W/K per odd pair.</summary>
+    public float[] OddConduct { get; }
 
     /// <summary>W/K per cell.</summary>
     public float[] Diagonal { get; }
@@ -108,10 +111,10 @@ internal sealed class GradientSolver
         }
 
         float leaning = 0;
-        for (int f = 0; f < _faces.Length; f++)
+        for (int p = 0; p < _oddPairs.Length; p++)
         {
-            (int near, int far) = (_faces[f].Near, _faces[f].Far);
-            float conduct = FaceConduct[f];
+            (int near, int far) = _oddPairs[p];
+            float conduct = OddConduct[p];
             image[near] -= conduct * x[far];
             image[far] -= conduct * x[near];
             leaning += conduct * x[near] * x[far];

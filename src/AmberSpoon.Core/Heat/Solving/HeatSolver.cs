@@ -47,7 +47,7 @@ public sealed class HeatSolver
     static HeatSolver()
     {
         RuntimeHelpers.RunClassConstructor(typeof(HeatParameters).TypeHandle);
-        RuntimeHelpers.RunClassConstructor(typeof(SurfaceLayer).TypeHandle);
+        RuntimeHelpers.RunClassConstructor(typeof(SurfaceSide).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(WaterVapour.Saturation).TypeHandle);
         RuntimeHelpers.RunClassConstructor(typeof(JuiceRelease).TypeHandle);
     }
@@ -214,8 +214,8 @@ public sealed class HeatSolver
     private double Try(double stepS)
     {
         _around.Describe(_timeS + (stepS / 2), _sides);
-        _surface.Begin(stepS, Gamma);
         _field.Begin(stepS, Gamma);
+        _surface.Begin(_field.System, stepS, Gamma);
         _surface.Join(_field.System, _sides);
         _field.Solve((1 - Gamma) * stepS);
         (double firstW, double firstMismatch) = _surface.Follow(_field.System, _sides);
