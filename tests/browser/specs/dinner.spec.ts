@@ -160,49 +160,40 @@ test('a device that was asked to rings for what is to be begun, on every station
   await expect(alarms.getByText('Wash your hands')).toHaveCount(0);
 });
 
-test('a time after midnight is the next day’s', async ({ page }) => {
-  const kitchen = await KitchenServer.create({ clock: '2026-11-26T19:00:00Z' });
-  try {
-    await page.goto(`${kitchen.address}/evening`);
-    await page.getByLabel('Dinner at').fill('0:15');
-    await page.getByLabel('Dinner at').press('Enter');
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 00:15 tomorrow\. Begin at 22:\d\d\./);
-    expect(Date.parse((await kitchen.get('/api/evening')).eatAt)).toBe(Date.parse('2026-11-26T23:15:00Z'));
-  } finally {
-    await kitchen.close();
-  }
+test('a time after midnight is the next day’s', async ({ page, kitchen }) => {
+  await kitchen.pass(3 * 60);
+  await page.goto(`${kitchen.address}/evening`);
+  await page.getByLabel('Dinner at').fill('0:15');
+  await page.getByLabel('Dinner at').press('Enter');
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 00:15 tomorrow\. Begin at 22:\d\d\./);
+  expect(Date.parse((await kitchen.get('/api/evening')).eatAt)).toBe(Date.parse('2026-11-26T23:15:00Z'));
 });
 
-test('a calendar reads every start, also in the nights on which clocks are changed', async ({ page }) => {
+test('a calendar reads every start, also in the nights on which clocks are changed', async ({ kitchen }) => {
   for (const [clock, timezone] of [
     ['2026-10-24T20:00:00Z', 'Europe/Berlin'],
     ['2027-03-27T20:00:00Z', 'Europe/Berlin'],
   ] as const) {
-    const kitchen = await KitchenServer.create({ clock });
-    try {
-      const dinner = new Date(Date.parse(clock) + 21 * 3_600_000);
-      const moved = await fetch(`${kitchen.address}/api/evening/1/dinner`, {
-        method: 'POST',
-        headers: { 'content-type': 'application/json' },
-        body: JSON.stringify({ eatAt: dinner.toISOString() }),
-      });
-      expect(moved.status).toBe(200);
-      const view = await kitchen.get('/api/evening');
-      const text = await (await fetch(`${kitchen.address}/api/evening/1/calendar.ics`)).text();
-      const calendar = new ICAL.Component(ICAL.parse(text));
-      const starts = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
-      const known = view.tasks.filter(({ kind }: { kind: string }) => kind !== 'rest' && kind !== 'plate');
-      expect(starts).toHaveLength(known.length);
-      for (const task of known) {
-        const start = starts.find(({ uid }) => uid === `tray1.${task.key}@amber-spoon.invalid`);
-        expect(start?.startDate.toJSDate().getTime(), `${task.title} in ${timezone}`).toBe(Date.parse(task.beginsAt));
-        if (task.kind !== 'putAway') expect(start?.component.getAllSubcomponents('valarm')).toHaveLength(1);
-      }
-    } finally {
-      await kitchen.close();
+    await kitchen.goTo(clock);
+    const dinner = new Date(Date.parse(clock) + 21 * 3_600_000);
+    const moved = await fetch(`${kitchen.address}/api/evening/1/dinner`, {
+      method: 'POST',
+      headers: { 'content-type': 'application/json' },
+      body: JSON.stringify({ eatAt: dinner.toISOString() }),
+    });
+    expect(moved.status).toBe(200);
+    const view = await kitchen.get('/api/evening');
+    const text = await (await fetch(`${kitchen.address}/api/evening/1/calendar.ics`)).text();
+    const calendar = new ICAL.Component(ICAL.parse(text));
+    const starts = calendar.getAllSubcomponents('vevent').map((one) => new ICAL.Event(one));
+    const known = view.tasks.filter(({ kind }: { kind: string }) => kind !== 'rest' && kind !== 'plate');
+    expect(starts).toHaveLength(known.length);
+    for (const task of known) {
+      const start = starts.find(({ uid }) => uid === `tray1.${task.key}@amber-spoon.invalid`);
+      expect(start?.startDate.toJSDate().getTime(), `${task.title} in ${timezone}`).toBe(Date.parse(task.beginsAt));
+      if (task.kind !== 'putAway') expect(start?.component.getAllSubcomponents('valarm')).toHaveLength(1);
     }
   }
-  await page.close();
 });
 
 test('a calendar is planned round, the oven is told to be hot, and the next evening knows both hands and oven', async ({
