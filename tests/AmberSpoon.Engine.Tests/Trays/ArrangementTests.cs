@@ -25,7 +25,10 @@ public sealed class ArrangementTests
         return TrayForecaster.Forecast(plan, TrayArranger.Arrange(plan)).Lots[0];
     }
 
-    /// <summary>About as much on the floor of the dish each time; cubes of 25 mm at 200 °C take 35 to 45 min side by side.</summary>
+    /// <summary>
+    /// About as much on the floor of the dish each time; cubes of 25 mm at 200 °C take 35 to 45 min side by side. Two layers may take 1.46
+    /// times as long (1.42 before what lies side by side was taken to be spread evenly, which made that quicker).
+    /// </summary>
     [Fact]
     public void A_heap_takes_longer_the_deeper_it_is()
     {
@@ -33,7 +36,7 @@ public sealed class ArrangementTests
         double two = Potatoes(1000, 2).Ready.MedianMinutes;
         double three = Potatoes(1500, 3).Ready.MedianMinutes;
         Assert.InRange(one, 33, 48);
-        Assert.InRange(two / one, 1.25, 1.42);
+        Assert.InRange(two / one, 1.25, 1.46);
         Assert.InRange(three / one, 1.4, 1.7);
     }
 
@@ -50,8 +53,9 @@ public sealed class ArrangementTests
     [Fact]
     public void A_layer_that_nobody_planned_costs_what_a_planned_one_does()
     {
-        double overfull = Potatoes(2400, 1).Ready.MedianMinutes / Potatoes(500, 1).Ready.MedianMinutes;
-        Assert.InRange(overfull, 1.15, 1.6);
+        double unplanned = Potatoes(2400, 1).Ready.MedianMinutes;
+        Assert.InRange(unplanned / Potatoes(2400, 2).Ready.MedianMinutes, 0.95, 1.2);
+        Assert.InRange(unplanned / Potatoes(2400, 3).Ready.MedianMinutes, 0.9, 1.1);
     }
 
     [Fact]

@@ -2,6 +2,7 @@ using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Trays;
@@ -71,5 +72,32 @@ public sealed class CrowdingCostTests
             plan with { Spots = [new(1, 0, 0, 220, yMm, 0, IsPinned: true)], Steps = steps }, Care.BestGuess).ToTarget.MedianMinutes;
         var rotate = new PlannedStep(StepKind.Rotate, 15);
         Assert.True(Math.Abs(At(270, rotate) - At(40, rotate)) < At(270) - At(40));
+    }
+
+    /// <summary>
+    /// Roomy, smaller is sooner; and of one size, more is never sooner: 1.4 kg of small dice steam on the sheet that roasts a third of a
+    /// kilogram in half an hour.
+    /// </summary>
+    [Fact]
+    public void Smaller_is_sooner_where_there_is_room_and_more_is_later()
+    {
+        int[] sizesMm = [12, 15, 20, 25, 30, 40];
+        int[] amountsG = [300, 600, 1000, 1400];
+        double[] bySize = [.. sizesMm.Select(mm => PotatoMinutes(mm, 300))];
+        Assert.Equal(bySize.Order(), bySize);
+        Assert.True(bySize[^1] - bySize[0] > 12);
+        foreach (int mm in sizesMm)
+        {
+            double[] byAmount = [.. amountsG.Select(grams => PotatoMinutes(mm, grams))];
+            Assert.All(byAmount.Zip(byAmount.Skip(1)), pair => Assert.True(pair.Second > pair.First - 0.5));
+        }
+
+        Assert.InRange(PotatoMinutes(12, 1400) - PotatoMinutes(12, 300), 8, 25);
+    }
+
+    private static double PotatoMinutes(double mm, double grams)
+    {
+        VegetableLot cubes = Plans.Roots(2, Vegetable.Potato, grams) with { Cut = VegetableCut.Cube, Size = new(mm, LengthUnit.Millimetre), Place = VegetablePlace.Around };
+        return TrayForecaster.Forecast(Plans.Thighs with { Chicken = [], Vegetables = [cubes] }, Care.BestGuess).Lots[0].Ready.MedianMinutes;
     }
 }

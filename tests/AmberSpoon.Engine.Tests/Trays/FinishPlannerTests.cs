@@ -40,7 +40,7 @@ public sealed class FinishPlannerTests
         TrayPlan crowded = Plans.Thighs.Aiming(80) with
         {
             Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 6, 165, spreadPercent: 20, targetC: 80)],
-            Vegetables = [Plans.Roots(2, Vegetable.Potato, 300), Plans.Roots(3, Vegetable.Carrot, 150), Plans.Roots(4, Vegetable.Onion, 120)],
+            Vegetables = [Plans.Roots(2, Vegetable.Potato, 600), Plans.Roots(3, Vegetable.Carrot, 400), Plans.Roots(4, Vegetable.Onion, 250)],
         };
         foreach (TrayPlan plan in new[] { Apart, crowded })
         {

@@ -24,6 +24,7 @@ internal sealed class VesselArranger
     private readonly Vessel _vessel;
     private readonly TrayGrid _floor;
     private readonly TrayGrid[] _floors;
+    private readonly TrayGrid _chickenAlone;
     private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned;
     private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
     private readonly List<TrayItem> _left = [];
@@ -41,6 +42,7 @@ internal sealed class VesselArranger
         _isInRows = isInRows;
         _floor = new(vessel);
         _floors = [new(vessel), _floor, new(vessel)];
+        _chickenAlone = new(vessel);
         _fromChicken = new(_floor);
         _fromLevel = [new(_floor), new(_floor), new(_floor)];
     }
@@ -269,6 +271,7 @@ internal sealed class VesselArranger
         if (item.IsChicken)
         {
             _fromChicken.Add(column, row);
+            _chickenAlone.Take(Turned(item.Footprint, spot.AngleDegrees, 0), column, row);
         }
         else
         {
@@ -299,12 +302,14 @@ internal sealed class VesselArranger
         double cover = Enum.GetValues<TrayLevel>().Max(level => AreaShare(plan, vessel, level));
         double undrawn = Math.Max(0, (cover / MostCover) - 1);
         double tooMuch = Math.Max(TooMuch(), undrawn);
+        double[] scattered = [.. Enum.GetValues<TrayLevel>().Select(level => ScatteredShare(plan, vessel, level))];
+        bool areSomeUndrawn = plan.Vegetables.Any(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == TrayLevel.Floor && TrayItem.OnTheFloor(lot) > TrayItem.MostOfOneVegetable);
         return new(
             widthMm,
             depthMm,
             _vessel.IsRound,
             [.. _placed.OrderBy(piece => piece.Item.Level).ThenBy(piece => piece.Item.Lot).ThenBy(piece => piece.Item.Index)
-                .Select(piece => new PlacedPiece(piece.Spot, piece.Item.Scale, CrowdingAt(piece.Item, piece.Spot)))],
+                .Select(piece => new PlacedPiece(piece.Spot, piece.Item.Scale, CrowdingAt(piece.Item, piece.Spot, scattered[(int)piece.Item.Level], areSomeUndrawn)))],
             cover,
             _left.Count > 0 || cover >= CrowdedCover ? Fullness.Crowded : cover >= CloseCover ? Fullness.Close : Fullness.Roomy,
             _left.Count == 0 && tooMuch > TrayPlanLimits.HeapedShare ? [Undrawn(plan, vessel, cover)] : [.. _left.GroupBy(item => item.Lot).Select(lot => new LeftOver(lot.Key, lot.Count()))],
@@ -316,11 +321,32 @@ internal sealed class VesselArranger
     /// <summary>Covered share of the floor, pieces that are not drawn one by one included.</summary>
     private double AreaShare(TrayPlan plan, int vessel, TrayLevel level)
     {
-        double chicken = level != TrayLevel.Floor ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
-            .Sum(lot => lot.MassesG().GroupBy(mass => mass).Sum(alike => alike.Count() * Footprint.Of(lot.Piece(alike.Key)).AreaMm2()));
-        double vegetables = plan.Vegetables.Where(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == level)
-            .Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
-        return (chicken + vegetables) / _vessel.FloorMm2();
+        double vegetables = Scattered(plan, vessel, level).Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
+        return (ChickenMm2(plan, vessel, level) + vegetables) / _vessel.FloorMm2();
+    }
+
+    private static double ChickenMm2(TrayPlan plan, int vessel, TrayLevel level) => level != TrayLevel.Floor ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
+        .Sum(lot => lot.MassesG().GroupBy(mass => mass).Sum(alike => alike.Count() * Footprint.Of(lot.Piece(alike.Key)).AreaMm2()));
+
+    private static IEnumerable<VegetableLot> Scattered(TrayPlan plan, int vessel, TrayLevel level) =>
+        plan.Vegetables.Where(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == level);
+
+    /// <summary>
+    /// How much of what is round a vegetable others take. A cook spreads them evenly, whatever place each is drawn at and however few of
+    /// very many are drawn: close together they take the share of the floor that they cover, and less of it the wider their gaps are.
+    /// </summary>
+    private double ScatteredShare(TrayPlan plan, int vessel, TrayLevel level)
+    {
+        double pieces = Scattered(plan, vessel, level).Sum(TrayItem.OnTheFloor);
+        if (pieces == 0)
+        {
+            return 0;
+        }
+
+        double coveredMm2 = Scattered(plan, vessel, level).Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
+        double freeMm2 = Math.Max(_vessel.FloorMm2() - ChickenMm2(plan, vessel, level), coveredMm2);
+        double gapMm = Math.Sqrt(freeMm2 / pieces) - Math.Sqrt(coveredMm2 / pieces);
+        return coveredMm2 / freeMm2 * Math.Clamp(((2 * RingMm) - gapMm) / RingMm, 0, 1);
     }
 
     /// <summary>Of very many small pieces only some are laid: what the floor cannot hold is reckoned by area, and is of the lot with most of it.</summary>
@@ -340,10 +366,19 @@ internal sealed class VesselArranger
     }
 
     /// <summary>How much of a ring round the piece others take: what stands in the way of air and radiation.</summary>
-    private double CrowdingAt(TrayItem item, Spot spot)
+    private double CrowdingAt(TrayItem item, Spot spot, double scatteredShare, bool areSomeUndrawn)
+    {
+        double byChicken = item.Level == TrayLevel.Floor ? RingShare(item, spot, _chickenAlone) : 0;
+        double spread = byChicken + ((1 - byChicken) * scatteredShare);
+        double round = !item.IsChicken ? spread : areSomeUndrawn ? Math.Max(spread, RingShare(item, spot, _floor)) : RingShare(item, spot, _floor);
+        double heaped = item.Level == TrayLevel.Bed ? BedCrowding : 0;
+        return Math.Round(Math.Clamp(OpenCrowding + heaped + round, 0, 0.95), 2);
+    }
+
+    /// <summary>Share of a ring round a piece that is taken on this floor.</summary>
+    private static double RingShare(TrayItem item, Spot spot, TrayGrid floor)
     {
         const int around = 32;
-        TrayGrid floor = FloorOf(item);
         int taken = 0;
         for (int i = 0; i < around; i++)
         {
@@ -355,8 +390,7 @@ internal sealed class VesselArranger
             taken += !isOffTheFloor && floor.IsTaken(column, row) ? 1 : 0;
         }
 
-        double heaped = item.Level == TrayLevel.Bed ? BedCrowding : 0;
-        return Math.Round(Math.Clamp(OpenCrowding + heaped + ((double)taken / around), 0, 0.95), 2);
+        return (double)taken / around;
     }
 
     /// <summary>How far away a neighbour still counts, mm.</summary>
