@@ -36,6 +36,7 @@ test('pictures for the docs', async ({ browser }) => {
 
       await page.goto(`${kitchen.address}/tray`);
       await expect(page.getByRole('slider')).toBeVisible();
+      await expect(page.getByText('and all is good together')).toBeVisible();
       await shoot('tray', true);
       await page.getByRole('tab', { name: 'Inside' }).click();
       await expect(page.getByText(/^Coldest/)).toBeVisible();
