@@ -41,7 +41,7 @@ internal static class Lanes
         ref double start = ref MemoryMarshal.GetArrayDataReference(table);
         if (Vector<double>.Count == 4)
         {
-            // Four loads of two neighbours, then sorted: the processor has no quicker way to gather.
+            // Four loads of two neighbours, then sorted: fewer than eight numbers gathered one by one.
             Vector256<double> wide = places.AsVector256();
             Vector128<double> a = Pair(ref start, wide.GetLower(), 0);
             Vector128<double> b = Pair(ref start, wide.GetLower(), 1);
