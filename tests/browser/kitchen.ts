@@ -1,5 +1,5 @@
 import { type ChildProcess, spawn } from 'node:child_process';
-import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, renameSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { createServer } from 'node:net';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -188,7 +188,9 @@ class WarmKitchen {
 
   /** The invented household with so many evenings in its log. */
   async with(evenings: number): Promise<KitchenServer> {
-    const file = join(tmpdir(), `amber-house-${process.ppid}-${evenings}.zip`);
+    // Of this run and this build: a house that an older server seeded is not taken over.
+    const built = Math.floor(statSync(join(app, 'AmberSpoon.Server.dll')).mtimeMs);
+    const file = join(tmpdir(), `amber-house-${process.ppid}-${built}-${evenings}.zip`);
     if (this.kitchen && existsSync(file)) {
       if (!this.kitchen.isOpen) await this.kitchen.open();
       await this.kitchen.become(readFileSync(file));

@@ -303,7 +303,7 @@ internal sealed class VesselArranger
         double undrawn = Math.Max(0, (cover / MostCover) - 1);
         double tooMuch = Math.Max(TooMuch(), undrawn);
         double[] scattered = [.. Enum.GetValues<TrayLevel>().Select(level => ScatteredShare(plan, vessel, level))];
-        bool areSomeUndrawn = plan.Vegetables.Any(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == TrayLevel.Floor && TrayItem.OnTheFloor(lot) > TrayItem.MostOfOneVegetable);
+        bool areSomeUndrawn = Scattered(plan, vessel, TrayLevel.Floor).Any(lot => TrayItem.OnTheFloor(lot) > TrayItem.MostOfOneVegetable);
         return new(
             widthMm,
             depthMm,
@@ -319,14 +319,14 @@ internal sealed class VesselArranger
     }
 
     /// <summary>Covered share of the floor, pieces that are not drawn one by one included.</summary>
-    private double AreaShare(TrayPlan plan, int vessel, TrayLevel level)
-    {
-        double vegetables = Scattered(plan, vessel, level).Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
-        return (ChickenMm2(plan, vessel, level) + vegetables) / _vessel.FloorMm2();
-    }
+    private double AreaShare(TrayPlan plan, int vessel, TrayLevel level) =>
+        (ChickenMm2(plan, vessel, level) + VegetablesMm2(plan, vessel, level)) / _vessel.FloorMm2();
 
     private static double ChickenMm2(TrayPlan plan, int vessel, TrayLevel level) => level != TrayLevel.Floor ? 0 : plan.Chicken.Where(lot => lot.Vessel == vessel)
         .Sum(lot => lot.MassesG().GroupBy(mass => mass).Sum(alike => alike.Count() * Footprint.Of(lot.Piece(alike.Key)).AreaMm2()));
+
+    private static double VegetablesMm2(TrayPlan plan, int vessel, TrayLevel level) =>
+        Scattered(plan, vessel, level).Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
 
     private static IEnumerable<VegetableLot> Scattered(TrayPlan plan, int vessel, TrayLevel level) =>
         plan.Vegetables.Where(lot => lot.Vessel == vessel && TrayItem.LevelOf(lot.Place) == level);
@@ -343,7 +343,7 @@ internal sealed class VesselArranger
             return 0;
         }
 
-        double coveredMm2 = Scattered(plan, vessel, level).Sum(lot => TrayItem.OnTheFloor(lot) * Footprint.Of(lot.Piece()).AreaMm2());
+        double coveredMm2 = VegetablesMm2(plan, vessel, level);
         double freeMm2 = Math.Max(_vessel.FloorMm2() - ChickenMm2(plan, vessel, level), coveredMm2);
         double gapMm = Math.Sqrt(freeMm2 / pieces) - Math.Sqrt(coveredMm2 / pieces);
         return coveredMm2 / freeMm2 * Math.Clamp(((2 * RingMm) - gapMm) / RingMm, 0, 1);
