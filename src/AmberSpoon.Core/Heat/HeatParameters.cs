@@ -60,6 +60,9 @@ public static class HeatParameters
     public static HeatParameter PoreResistance { get; } = new(
         "The same for a kg that boiled off", 0.013, "m²·K/W per kg/m²", 0.006, 0.02, "1.3 mm of pores at 0.1 W/(m·K) (bread crust, from memory)");
 
+    public static HeatParameter SteamingCrust { get; } = new(
+        "What a crust holds back of heat that leaves, against heat that enters", 0.1, "1", 0.05, 0.5, "Moist pores near boiling carry heat as steam, several times as well as dry ones (porous media, from memory)");
+
     public static HeatParameter SkinWetness { get; } = new(
         "Evaporation through skin, against bare meat", 0.66, "1", 0.3, 1, "Common practice: fat renders and slows drying");
 
@@ -267,7 +270,7 @@ public static class HeatParameters
     public static IReadOnlyList<HeatParameter> All { get; } =
     [
         StillConvection, FanConvection, RoomConvection, Emissivity, OvenVapourPressure, RoomVapourPressure, RoomAir,
-        DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, BoundWater, FilmMost, FilmPressed, CrustResistance, PoreResistance, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
+        DryingScale, JuiceMost, JuiceMiddle, JuiceWidth, JuiceLag, JuiceQuickening, JuiceWetting, BoundWater, FilmMost, FilmPressed, CrustResistance, PoreResistance, SteamingCrust, SkinWetness, BoneConductivity, BoneDensity, BoneSpecificHeat, FillingConductivity,
         FillingDensity, FillingSpecificHeat, AirLag, WallLag, HeatingRate, CoolingRate, DoorAirShare, DoorWallShare,
         TrayContact, ParchmentContact, BedContact, LiquidContact, LightTrayCapacity, DarkTrayCapacity, GlassCapacity,
         BedCapacity, LightTrayEmissivity, DarkTrayEmissivity, OpenTrayShare, DripsUnder, FloorExcess, RackShare, BedAirShare, BedHumidity, SteamEscape, NeighbourSurface, NeighbourSteam,

@@ -106,15 +106,15 @@ public sealed class WindowTests(ITestOutputHelper output)
     [Fact]
     public void What_is_taken_out_warms_by_a_few_degrees_more()
     {
-        foreach (double ovenC in new[] { 180.0, 220 })
+        foreach (double ovenC in new[] { 180.0, 200, 220 })
         {
             foreach (CutFacts facts in CutTable.All)
             {
                 double coreC = facts.IsDark ? 77 : 71;
                 double moreC = CarryOverC(KitchenRows.Of(new(facts.Cut, facts.ReferenceMassG), KitchenRows.Still(ovenC)), coreC);
-                double most = facts.Cut == Cut.BoneInBreast ? 9 : 5;
+                double most = facts.Cut is Cut.BoneInBreast or Cut.LegQuarter ? 7 : 5;
                 Write($"| {facts.Name} | {ovenC:0} °C | {moreC:+0.0} °C |");
-                Assert.InRange(moreC, ovenC > 200 && facts.Cut is Cut.BoneInThigh or Cut.Drumstick or Cut.LegQuarter or Cut.BonelessBreast or Cut.BoneInBreast ? 1 : 0, most);
+                Assert.InRange(moreC, ovenC >= 200 && facts.Cut is Cut.BoneInThigh or Cut.Drumstick or Cut.LegQuarter or Cut.BonelessBreast or Cut.BoneInBreast ? 1 : 0, most);
             }
         }
     }

@@ -1,4 +1,6 @@
+using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Heat;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Core.Trays.Layout;
@@ -7,7 +9,7 @@ using Xunit;
 
 namespace AmberSpoon.Core.Tests.Trays;
 
-public sealed class TrayWindowsTests
+public sealed class TrayWindowsTests(ITestOutputHelper output)
 {
     private static IReadOnlyDictionary<int, GoodWindow> Of(TrayPlan plan) => TrayWindows.Of(plan, new(plan, TrayArranger.Arrange(plan)));
 
@@ -108,9 +110,68 @@ public sealed class TrayWindowsTests
         Near(alone.BestFromMinutes, good.BestFromMinutes);
         Near(alone.BestUntilMinutes, good.BestUntilMinutes);
         Near(alone.PastMinutes, good.PastMinutes);
-        Assert.True(lot.GoodSooner!.PastMinutes < good.PastMinutes && good.PastMinutes < lot.GoodLater!.PastMinutes);
-        Assert.Equal(lot.Ready.LowMinutes / lot.Ready.MedianMinutes, lot.GoodSooner!.PastMinutes!.Value / good.PastMinutes!.Value, 0.01);
+        Assert.Equal(lot.Safe!.LowMinutes, lot.GoodSooner!.OpensMinutes!.Value, 0.06);
+        Assert.Equal(lot.Safe!.HighMinutes, lot.GoodLater!.OpensMinutes!.Value, 0.06);
 
         static void Near(double? fine, double? forecast) => Assert.InRange(forecast!.Value, (0.95 * fine!.Value) - 1, (1.05 * fine.Value) + 1);
+    }
+
+    /// <summary>
+    /// A window is followed in one fast and in one slow kitchen. Held against every doubt's own two kitchens, followed one by one until
+    /// it is past, and added as squares: each moment's own band.
+    /// </summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh, 165, 204)]
+    [InlineData(Cut.Drumstick, 115, 180)]
+    [InlineData(Cut.BonelessBreast, 225, 200)]
+    [InlineData(Cut.BoneInBreast, 400, 191)]
+    [InlineData(Cut.WholeWing, 85, 230)]
+    public void A_windows_band_is_what_every_doubt_makes_of_each_of_its_moments(Cut cut, double massG, double ovenC)
+    {
+        TrayPlan plan = Plans.Of(cut, massG, ovenC, targetC: 74);
+        ChickenLot lot = plan.Chicken[0];
+        PieceSetting setting = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(lot);
+        SafetyRule rule = SafetyProfiles.For(plan.Profile).RuleFor(isStuffed: false);
+        LotForecast forecast = TrayForecaster.Forecast(plan).Of(1);
+        Bands(forecast, KitchenGuess.Nominal, GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured), guess =>
+        {
+            HeatRun run = setting.Bake(guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)]).Follow(GridLevel.Rough);
+            return LotWindow.Of(lot, rule, run, run);
+        });
+    }
+
+    [Fact]
+    public void So_is_a_vegetables()
+    {
+        TrayPlan plan = Plans.Supper with { Chicken = [] };
+        VegetableLot lot = plan.Vegetables[0];
+        PieceSetting setting = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(lot);
+        LotForecast forecast = TrayForecaster.Forecast(plan).Of(lot.Id);
+        Bands(forecast, KitchenGuess.Nominal, GuessDesign.Around(KitchenGuess.Nominal, heightMeasured: false, startMatters: false), guess =>
+            LotWindow.Of(lot, setting.Bake(guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)]).Follow(GridLevel.Rough)), differ: 0.15);
+    }
+
+    private void Bands(
+        LotForecast forecast, KitchenGuess nominal, IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design, Func<KitchenGuess, GoodWindow> windowOf, double differ = 0)
+    {
+        GoodWindow rough = windowOf(nominal);
+        (GoodWindow Faster, GoodWindow Slower)[] pairs = [.. design.Select(pair => (windowOf(pair.Faster), windowOf(pair.Slower)))];
+        Moment("opens", window => window.OpensMinutes, 1);
+        Moment("best from", window => window.BestFromMinutes, 1);
+        Moment("best until", window => window.BestUntilMinutes, 1.5);
+        Moment("past", window => window.PastMinutes, 2);
+
+        void Moment(string name, Func<GoodWindow, double?> of, double within)
+        {
+            double at = of(forecast.Good!)!.Value;
+            double low = Both(pairs.Select(pair => of(rough)!.Value - of(pair.Faster)!.Value), at);
+            double high = Both(pairs.Select(pair => of(pair.Slower)!.Value - of(rough)!.Value), at);
+            output.WriteLine(FormattableString.Invariant(
+                $"{name}: {at:0.0} -{low:0.0} +{high:0.0}; followed -{at - of(forecast.GoodSooner!):0.0} +{of(forecast.GoodLater!) - at:0.0}"));
+            Assert.Equal(at - low, of(forecast.GoodSooner!)!.Value, within);
+            Assert.Equal(at + high, of(forecast.GoodLater!)!.Value, within);
+        }
+
+        double Both(IEnumerable<double> minutes, double at) => Math.Sqrt(minutes.Sum(m => m * m) + Math.Pow(ModelDoubt.Share * at, 2));
     }
 }

@@ -62,33 +62,47 @@ internal sealed class TrayBody
     public void Pour(double kgPerM2) => _liquidKgPerM2 += HeatParameters.DripsUnder.Value * kgPerM2;
 
     /// <summary>Its temperature this much later, exactly for air that stays and an under side that changes evenly, °C.</summary>
-    public double AfterC(double laterS, in TrayClimate climate) => Math.Min(CeilingC, Unlimited(laterS, climate).NextC);
+    public double AfterC(double laterS, in TrayClimate climate) => After(laterS, climate).NextC;
 
     /// <summary>Moves on; what it would be hotter than boiling water goes into boiling its liquid away.</summary>
     public void Advance(double stepS, in TrayClimate climate)
     {
-        (double next, double exchange, double restC) = Unlimited(stepS, climate);
-        if (next > CeilingC && _liquidKgPerM2 > 0)
-        {
-            _liquidKgPerM2 -= exchange * Math.Max(0, restC - BoilingC) * stepS / Materials.WaterVapour.LatentHeatJPerKg;
-        }
-
-        _liquidKgPerM2 = Math.Max(0, _liquidKgPerM2 - (stepS * EvaporatingKgPerM2S(climate)));
-
-        TemperatureC = Math.Min(CeilingC, next);
+        (TemperatureC, double boiledKgPerM2) = After(stepS, climate);
+        _liquidKgPerM2 = Math.Max(0, _liquidKgPerM2 - boiledKgPerM2 - (stepS * EvaporatingKgPerM2S(climate)));
     }
 
-    private double CeilingC => _liquidKgPerM2 > 0 || _staysWet ? BoilingC : double.PositiveInfinity;
+    /// <summary>
+    /// Liquid that meets hot metal takes the metal's heat first; what is left then holds it at boiling until it is gone. Drippings that
+    /// sizzle away do not hold a tray at boiling for the whole of a step.
+    /// </summary>
+    private (double NextC, double BoiledKgPerM2) After(double laterS, in TrayClimate climate)
+    {
+        double sizzled = Math.Min(_liquidKgPerM2, _dryJPerM2K * Math.Max(0, TemperatureC - BoilingC) / Materials.WaterVapour.LatentHeatJPerKg);
+        double fromC = TemperatureC - (sizzled * Materials.WaterVapour.LatentHeatJPerKg / _dryJPerM2K);
+        double left = _liquidKgPerM2 - sizzled;
+        (double next, double exchange, double restC) = Unlimited(fromC, laterS, climate);
+        if (next <= BoilingC || (left <= 0 && !_staysWet))
+        {
+            return (next, sizzled);
+        }
+
+        double boilsS = fromC >= BoilingC ? laterS : laterS * (next - BoilingC) / (next - fromC);
+        double kgPerM2S = exchange * Math.Max(0, restC - BoilingC) / Materials.WaterVapour.LatentHeatJPerKg;
+        double boiling = kgPerM2S * boilsS;
+        return _staysWet || boiling <= left
+            ? (BoilingC, sizzled + boiling)
+            : (Unlimited(BoilingC, boilsS - (left / kgPerM2S), climate).NextC, _liquidKgPerM2);
+    }
 
     /// <summary>What liquid gives off to the air below boiling, kg/(m²·s); less than a millimetre stays under the pieces.</summary>
     private double EvaporatingKgPerM2S(in TrayClimate climate) => _liquidKgPerM2 <= 1 || !climate.IsOpen ? 0
         : Math.Min(1, _liquidKgPerM2 - 1) * _openTray * climate.ConvectionWPerM2K
             * Math.Max(0, Materials.WaterVapour.FluxPerCoefficient(Math.Min(TemperatureC, 95), Materials.WaterVapour.Drive(HeatParameters.OvenVapourPressure.Value)));
 
-    private (double NextC, double Exchange, double RestC) Unlimited(double laterS, in TrayClimate climate)
+    private (double NextC, double Exchange, double RestC) Unlimited(double fromC, double laterS, in TrayClimate climate)
     {
         double faces = 1 + _openTray;
-        double meanK = ((TemperatureC + climate.WallC) / 2) + 273.15;
+        double meanK = ((fromC + climate.WallC) / 2) + 273.15;
         double radiation = 4 * _emissivity * FaceClimate.StefanBoltzmannWPerM2K4 * meanK * meanK * meanK;
         double contact = climate.IsTouched ? ContactWPerM2K : 0;
         double exchange = (faces * (climate.ConvectionWPerM2K + radiation)) + contact;
@@ -98,7 +112,7 @@ internal sealed class TrayBody
         // What it tends to moves evenly with the piece's under side, and it follows with its own lag.
         double lagS = (_dryJPerM2K + (WaterJPerKgK * _liquidKgPerM2)) / exchange;
         double restRate = contact * climate.UnderRatePerS / exchange;
-        double startsBehindC = TemperatureC - restC + (restRate * lagS);
+        double startsBehindC = fromC - restC + (restRate * lagS);
         double next = restC + (restRate * (laterS - lagS)) + (startsBehindC * Math.Exp(-laterS / lagS));
         return (next, exchange, restC);
     }

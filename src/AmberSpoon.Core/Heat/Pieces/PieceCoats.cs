@@ -10,7 +10,10 @@ internal static class PieceCoats
         HeatParameters.SkinResistance.Value, HeatParameters.SkinWetness.Value, 0, HeatParameters.SkinBrowning.Value);
 
     private static readonly Coat Crumb = new(
-        HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value);
+        HeatParameters.CrumbResistance.Value, HeatParameters.CrumbWetness.Value, HeatParameters.CrumbWater.Value, HeatParameters.CrumbBrowning.Value)
+    {
+        OutsideM2KPerW = HeatParameters.CrumbResistance.Value,
+    };
 
     /// <summary>Share of the skin that a partly skinned piece keeps (common practice).</summary>
     private const double LeftOn = 0.5;
@@ -57,7 +60,10 @@ internal static class PieceCoats
                 all.ResistanceM2KPerW + one.ResistanceM2KPerW,
                 isCrumbed ? HeatParameters.CrumbWetness.Value : one.Wetness,
                 all.FreeWaterKgPerM2 + ((layer.IsScrapedOff ? StaysOn : 1) * one.FreeWaterKgPerM2),
-                layer.IsScrapedOff ? all.Browning : one.Browning);
+                layer.IsScrapedOff ? all.Browning : one.Browning)
+            {
+                OutsideM2KPerW = all.OutsideM2KPerW + one.OutsideM2KPerW,
+            };
         }
 
         return layers.Any(layer => layer.Kind == Coating.ButterUnderSkin)

@@ -19,7 +19,7 @@ internal static class CutShapes
         [Cut.PoundedBreast] = Boneless(new Loft(0, 195 * Mm, 135 * Mm, 17 * Mm) { Peak = 0.45, Waist = 0.5, Roundness = 0.7 }),
         [Cut.StuffedBreast] = Pocketed(1),
         [Cut.Tender] = Boneless(new Loft(0, 140 * Mm, 38 * Mm, 18 * Mm) { Peak = 0.4, Taper = 0.4, Roundness = 0.75 }),
-        [Cut.BoneInBreast] = OnRibs(Teardrop(150, 95, 49) with { Waist = 0.36, Roundness = 0.65 }),
+        [Cut.BoneInBreast] = OnRibs(Teardrop(153, 97, 47) with { Waist = 0.36, Roundness = 0.65 }),
         [Cut.BoneInThigh] = OnBone([Thigh(0, 108, 75, 36.4)], [Rod(16, 88, 15, 5.5)]),
         [Cut.BonelessThigh] = Boneless(new Loft(0, 130 * Mm, 84 * Mm, 24 * Mm) { Peak = 0.45, Taper = 0.2, Roundness = 0.7 }),
         [Cut.ThighSkewer] = Skewered(32, 46, 36),

@@ -114,8 +114,7 @@ internal sealed class SurfaceLayer
         double drawnKg = 0;
         for (int side = 0; side < SideCount; side++)
         {
-            (double evaporated, double drawn, double kept) = _sides[side].Settle(
-                stepS, firstShare, wettingKgPerM2, isPressed: climates[side].ContactWPerM2K > 0);
+            (double evaporated, double drawn, double kept) = _sides[side].Settle(stepS, firstShare, wettingKgPerM2, climates[side]);
             evaporatedKg += evaporated;
             drawnKg += drawn;
             drippedKg -= kept;

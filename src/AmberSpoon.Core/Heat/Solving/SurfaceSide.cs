@@ -2,6 +2,7 @@ using System.Numerics;
 using System.Runtime.CompilerServices;
 using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Heat.Materials;
 using AmberSpoon.Core.Heat.Meshing;
 using AmberSpoon.Core.Heat.Vectors;
 
@@ -26,6 +27,12 @@ internal sealed class SurfaceSide
     /// </summary>
     private const double ColdestC = -40;
 
+    /// <summary>Inside so much hotter than the surface, steam fills the crust, °C.</summary>
+    private const double OutwardsC = 10;
+
+    /// <summary>About where browning begins to matter, K.</summary>
+    private const double BrowningK = 400;
+
     /// <summary>Crust beyond 5 mm is not followed, kg/m².</summary>
     private const double MostCrustKgPerM2 = 4;
 
@@ -34,6 +41,7 @@ internal sealed class SurfaceSide
     private static readonly double DryingKgPerM2 = HeatParameters.DryingScale.Value;
     private static readonly double CrustM2KPerWPerKg = HeatParameters.CrustResistance.Value;
     private static readonly double PorousM2KPerWPerKg = HeatParameters.PoreResistance.Value;
+    private static readonly double SteamingCrustShare = HeatParameters.SteamingCrust.Value;
 
     private readonly int[] _cell;
     private readonly double[] _areaM2;
@@ -126,8 +134,9 @@ internal sealed class SurfaceSide
         }
 
         var covers = new Vector<double>(CoversKgPerM2);
-        var comes = new Vector<double>(CoversKgPerM2 * supplyKgPerM2S * _coat.Wetness);
-        var outer = new Vector<double>(_coat.ResistanceM2KPerW + (PorousM2KPerWPerKg * Math.Min(boiledKgPerM2, MostCrustKgPerM2)));
+        var comes = new Vector<double>(supplyKgPerM2S * _coat.Wetness);
+        var coat = new Vector<double>(_coat.ResistanceM2KPerW);
+        var pores = new Vector<double>(PorousM2KPerWPerKg * Math.Min(boiledKgPerM2, MostCrustKgPerM2));
         double half = stepS / 2;
         for (int e = 0; e < _cell.Length; e += Vector<double>.Count)
         {
@@ -136,14 +145,16 @@ internal sealed class SurfaceSide
             Lanes.Put(celsius + Ahead(gamma * stepS * Lanes.At(_ratePerS, e)), _temperatureC, e);
 
             Vector<double> drawn = Lanes.At(_drawnKgPerM2, e);
-            Vector<double> crust = CrustM2KPerWPerKg * Vector.Min(drawn, new Vector<double>(MostCrustKgPerM2));
-            Lanes.Put((Lanes.At(_depthM, e) / Lanes.At(_resistance, e)) + outer + crust, _resistance, e);
+            Vector<double> insideAboveC = Lanes.At(_cellC, e) - celsius;
+            Vector<double> crust = pores + (CrustM2KPerWPerKg * Vector.Min(drawn, new Vector<double>(MostCrustKgPerM2)));
+            Vector<double> resistance = (Lanes.At(_depthM, e) / Lanes.At(_resistance, e)) + coat + (crust * HeldBack(insideAboveC, drawn));
+            Lanes.Put(resistance, _resistance, e);
 
             // The film goes as fast as what it covers evaporates, and towards what comes from inside.
             Vector<double> perCovered = Vector.Max(
                 Vector<double>.Zero, Lanes.At(_evaporation, e) / Vector.Max(Lanes.At(_wetness, e), new Vector<double>(0.02)));
             Vector<double> film = Lanes.At(_filmKgPerM2, e);
-            Vector<double> restsAt = comes / perCovered;
+            Vector<double> restsAt = covers * (comes + Steam(insideAboveC / resistance, drawn)) / perCovered;
             Vector<double> filmHalfWay = Vector.ConditionalSelect(
                 Vector.GreaterThan(perCovered, new Vector<double>(1e-9)),
                 restsAt + (Vector.Exp(perCovered * -half / covers) * (film - restsAt)),
@@ -162,6 +173,25 @@ internal sealed class SurfaceSide
         Vector<double> moist = Vector.Exp(drawnKgPerM2 / scale);
         return moist * Vector.Exp(moreKgPerM2 * moist / scale);
     }
+
+    /// <summary>What a crust holds back of what it does from outside: outwards steam carries heat through its pores.</summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private static Vector<double> HeldBack(Vector<double> insideAboveC, Vector<double> drawnKgPerM2)
+    {
+        Vector<double> outwards = Vector.Min(Vector<double>.One, Vector.Max(Vector<double>.Zero, insideAboveC / new Vector<double>(OutwardsC)));
+        Vector<double> held = Vector<double>.One - (outwards * (1 - SteamingCrustShare));
+        return Vector.ConditionalSelect(Vector.LessThan(drawnKgPerM2, new Vector<double>(double.MaxValue)), held, Vector<double>.One);
+    }
+
+    /// <summary>
+    /// Where heat flows outwards, as out of the oven, steam from inside carries some of it and condenses in the crust: crisp skin softens as
+    /// it rests (common practice). At most as much as that heat makes, kg/(m²·s); none of meat that has no water left.
+    /// </summary>
+    [MethodImpl(MethodImplOptions.AggressiveInlining)]
+    private static Vector<double> Steam(Vector<double> outwardsWPerM2, Vector<double> drawnKgPerM2) => Vector.ConditionalSelect(
+        Vector.LessThan(drawnKgPerM2, new Vector<double>(double.MaxValue)),
+        Vector.Max(Vector<double>.Zero, outwardsWPerM2) / new Vector<double>(WaterVapour.LatentHeatJPerKg),
+        Vector<double>.Zero);
 
     public void Return() => _keptC.CopyTo(_temperatureC, 0);
 
@@ -286,16 +316,18 @@ internal sealed class SurfaceSide
     /// <param name="stepS">Its length, s.</param>
     /// <param name="firstShare">Weight of the first stage's evaporation; the rest is the second's.</param>
     /// <param name="wettingKgPerM2">Juice that came out and wets bare meat, kg/m².</param>
-    /// <param name="isPressed">It lies on something: from between, juice is pressed out.</param>
+    /// <param name="climate">What it met. Where it lies on something, juice is pressed out from between.</param>
     /// <returns>Water evaporated; of that, what was drawn from the meat; and what stays of the juice less what runs off, kg.</returns>
-    public (double EvaporatedKg, double DrawnKg, double KeptKg) Settle(double stepS, double firstShare, double wettingKgPerM2, bool isPressed)
+    public (double EvaporatedKg, double DrawnKg, double KeptKg) Settle(double stepS, double firstShare, double wettingKgPerM2, in FaceClimate climate)
     {
         // What sheds water, as skin and crumb do, is wetted less.
         var wetted = new Vector<double>(wettingKgPerM2 * _coat.Wetness);
-        var most = new Vector<double>(_coat.FreeWaterKgPerM2 + (isPressed ? PressedKgPerM2 : CoversKgPerM2));
+        var most = new Vector<double>(_coat.FreeWaterKgPerM2 + (climate.ContactWPerM2K > 0 ? PressedKgPerM2 : CoversKgPerM2));
         var covers = new Vector<double>(CoversKgPerM2);
         double browns = stepS * _coat.Browning;
         double perStep = 1 / stepS;
+        bool steamsThrough = _coat.OutsideM2KPerW > 0;
+        double hotterKPerKgM2S = WaterVapour.LatentHeatJPerKg * _coat.OutsideM2KPerW / (1 + (_coat.OutsideM2KPerW * Carried(climate)));
         Vector<double> evaporatedKg = Vector<double>.Zero;
         Vector<double> drawnKg = Vector<double>.Zero;
         Vector<double> keptKg = Vector<double>.Zero;
@@ -319,12 +351,17 @@ internal sealed class SurfaceSide
             drawnKg += drawn * areaM2;
             evaporatedKg += lost * areaM2;
             keptKg += (wetted - over) * areaM2;
-            Vector<double> dry = Vector<double>.One - (0.9 * wetness);
-            Lanes.Put(Lanes.At(_browning, e) + (browns * dry * Browning.RatePerS(celsius)), _browning, e);
+            Vector<double> dry = Vector<double>.One - (0.9 * (steamsThrough ? covered : wetness));
+            Vector<double> faceC = celsius + (hotterKPerKgM2S * perStep * Vector.Max(Vector<double>.Zero, drawn));
+            Lanes.Put(Lanes.At(_browning, e) + (browns * dry * Browning.RatePerS(faceC)), _browning, e);
         }
 
         return (Vector.Sum(evaporatedKg), Vector.Sum(drawnKg), Vector.Sum(keptKg));
     }
+
+    /// <summary>What carries heat to a browning face, W/(m²·K).</summary>
+    private static double Carried(in FaceClimate climate) => climate.ConvectionWPerM2K + climate.ContactWPerM2K
+        + (4 * climate.Emissivity * FaceClimate.StefanBoltzmannWPerM2K4 * BrowningK * BrowningK * BrowningK);
 
     /// <summary>The meat has no water left to give: from now on only what wets the surface evaporates.</summary>
     public void DryOut() => Array.Fill(_drawnKgPerM2, double.PositiveInfinity);

@@ -4,7 +4,7 @@ using AmberSpoon.Core.Heat.Pieces;
 
 namespace AmberSpoon.Core.Trays.Forecasting;
 
-/// <summary>The heaviest and the lightest piece of a lot, left in the oven on the rough grid until they are past.</summary>
+/// <summary>The heaviest and the lightest piece of a lot, left in the oven of some kitchen on the rough grid until they are past.</summary>
 internal sealed class LeftInOven
 {
     private readonly PausedBake _heaviest;
@@ -12,24 +12,30 @@ internal sealed class LeftInOven
     private readonly double _pastAfterS;
     private readonly Func<HeatRun, HeatRun, GoodWindow> _window;
 
-    private LeftInOven(PausedBake heaviest, PausedBake lightest, double pastAfterS, Func<HeatRun, HeatRun, GoodWindow> window) =>
-        (_heaviest, _lightest, _pastAfterS, _window) = (heaviest, lightest, pastAfterS, window);
+    private LeftInOven(PausedBake heaviest, PausedBake lightest, double pastAfterS, double modelFactor, Func<HeatRun, HeatRun, GoodWindow> window) =>
+        (_heaviest, _lightest, _pastAfterS, ModelFactor, _window) = (heaviest, lightest, pastAfterS, modelFactor, window);
 
-    public static LeftInOven Of(ChickenLot lot, SafetyRule rule, PieceSetting heaviest, PieceSetting? lightest)
+    /// <inheritdoc cref="DesignPoint.ModelFactor"/>
+    public double ModelFactor { get; }
+
+    public static LeftInOven Of(ChickenLot lot, SafetyRule rule, PieceSetting heaviest, PieceSetting? lightest, DesignPoint at)
     {
-        // A degree more, so that the moment itself lies inside the run.
-        PausedBake until = Begin(heaviest, bake => bake with { StopAtColdestC = LotWindow.PastCoreC(lot) + 1 });
+        PausedBake until = Begin(heaviest);
         return new(
             until,
-            lightest is null ? until : Begin(lightest, bake => bake with { StopAtColdestC = LotWindow.PastCoreC(lot) + 1 }),
+            lightest is null ? until : Begin(lightest),
             WindowRule.For(lot.Cut).PastAfterS,
+            at.ModelFactor,
             (heavy, light) => LotWindow.Of(lot, rule, heavy, light));
+
+        // A degree more, so that the moment itself lies inside the run.
+        PausedBake Begin(PieceSetting setting) => LeftInOven.Begin(setting, at, bake => bake with { StopAtColdestC = LotWindow.PastCoreC(lot) + 1 });
     }
 
-    public static LeftInOven Of(VegetableLot lot, PieceSetting setting)
+    public static LeftInOven Of(VegetableLot lot, PieceSetting setting, DesignPoint at)
     {
-        PausedBake until = Begin(setting, bake => bake with { StopAtCookMinutes = LotWindow.PastCookMinutes(lot) + 1 });
-        return new(until, until, 0, (run, _) => LotWindow.Of(lot, run));
+        PausedBake until = Begin(setting, at, bake => bake with { StopAtCookMinutes = (at.CookingFactor * LotWindow.PastCookMinutes(lot)) + 1 });
+        return new(until, until, 0, at.ModelFactor, (run, _) => LotWindow.Of(lot, run, at.CookingFactor));
     }
 
     public IEnumerable<Action> ToPast()
@@ -57,6 +63,6 @@ internal sealed class LeftInOven
         }
     }
 
-    private static PausedBake Begin(PieceSetting setting, Func<PieceBake, PieceBake> stopping) =>
-        new(stopping(setting.Bake(KitchenGuess.Nominal, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)])), GridLevel.Rough);
+    private static PausedBake Begin(PieceSetting setting, DesignPoint at, Func<PieceBake, PieceBake> stopping) =>
+        new(stopping(setting.Bake(at.Guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)])), GridLevel.Rough);
 }

@@ -27,26 +27,38 @@ internal sealed class LotRuns
     private readonly PausedBake _quick;
     private readonly PausedBake _rough;
     private readonly HeatRun?[] _whole = new HeatRun?[2];
+    private readonly IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> _design;
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
 
     /// <summary>Where it is not followed until past anyway.</summary>
     private readonly PausedBake? _lightest;
+    private readonly Func<DesignPoint, LeftInOven>? _leavesIn;
     private readonly LeftInOven? _leftIn;
-    private readonly Lazy<(GoodWindow Good, GoodWindow Sooner, GoodWindow Later)?> _windows;
+    private readonly Lazy<GoodWindow?> _good;
+    private LeftInOven? _leftInSooner;
+    private LeftInOven? _leftInLater;
 
     private LotRuns(
-        LotId lot, int addAtMinutes, bool leavesWhenDone, IReadOnlyList<double> massesG, PieceSetting setting, LotGoal goal, SafetyRule? rule, Care care, PieceSetting? lightest, LeftInOven? leftIn)
+        LotId lot,
+        int addAtMinutes,
+        bool leavesWhenDone,
+        IReadOnlyList<double> massesG,
+        PieceSetting setting,
+        LotGoal goal,
+        SafetyRule? rule,
+        Care care,
+        PieceSetting? lightest,
+        Func<DesignPoint, LeftInOven>? leavesIn)
     {
         (Lot, AddAtMinutes, LeavesWhenDone, _massesG) = (lot, addAtMinutes, leavesWhenDone, massesG);
-        (_setting, _goal, _rule, _leftIn) = (setting, goal, rule, leftIn);
-        _windows = new(FindWindows);
+        (_setting, _goal, _rule, _leavesIn) = (setting, goal, rule, leavesIn);
+        _leftIn = leavesIn?.Invoke(DesignPoint.Nominal);
+        _good = new(FindGood);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
-        _pairs = care == Care.Full
-            ? [.. GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed)
-                .Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))]
-            : [];
-        _lightest = lightest is null || leftIn is not null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
+        _design = care == Care.Full ? GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed) : [];
+        _pairs = [.. _design.Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))];
+        _lightest = lightest is null || _leftIn is not null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
     }
 
     public LotId Lot { get; }
@@ -69,14 +81,14 @@ internal sealed class LotRuns
         PieceSetting heaviest = settings.Of(lot);
         PieceSetting? lightest = masses[^1] < AlikeShare * masses[0] ? settings.Of(lot, masses[^1]) : null;
         return new(
-            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, heaviest, lot.Goal, rule, care, lightest, withWindow ? LeftInOven.Of(lot, rule, heaviest, lightest) : null);
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, heaviest, lot.Goal, rule, care, lightest, withWindow ? at => LeftInOven.Of(lot, rule, heaviest, lightest, at) : null);
     }
 
     public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care, bool withWindow)
     {
         PieceSetting setting = settings.Of(lot);
         return new(
-            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? LeftInOven.Of(lot, setting) : null);
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? at => LeftInOven.Of(lot, setting, at) : null);
     }
 
     /// <summary>Everything to be followed, the longest first.</summary>
@@ -87,24 +99,44 @@ internal sealed class LotRuns
                 .Concat(Doubts())
                 .Select(bake => (Action)(() => bake.FollowToGoal())));
 
-    /// <summary>From when to when it is good, and the same in a fast and in a slow kitchen; null where it was not asked or never done.</summary>
-    public (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? Windows => _windows.Value;
+    /// <summary>From when to when it is good; null where it was not asked or never done.</summary>
+    public GoodWindow? Good => _good.Value;
 
-    private (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? FindWindows()
+    private GoodWindow? FindGood() => _leftIn is not null && ReadyMinutes is not null ? WindowOf(_leftIn, IsChicken ? Safe()?.MedianMinutes : ReadyBand().MedianMinutes) : null;
+
+    /// <summary>The windows come from the rough grid alone, and err as it does.</summary>
+    /// <param name="leftIn">What was followed until it is past.</param>
+    /// <param name="opensMinutes">When it opens, which is known better.</param>
+    private GoodWindow? WindowOf(LeftInOven? leftIn, double? opensMinutes)
     {
-        if (_leftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is null)
+        if (leftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is not { } readyMinutes)
         {
             return null;
         }
 
-        // The windows come from the rough grid alone, and err as it does.
-        TimeBand ready = Later(Ready(EnsembleOf(_quick.Found, _rough.Found)));
-        double bakedMinutes = Math.Max(0.1, ready.MedianMinutes - AddAtMinutes);
-        GoodWindow good = _leftIn.Window().Stretched(AddAtMinutes, bakedMinutes / Math.Max(0.1, roughS / 60), IsChicken ? Safe()?.MedianMinutes : ready.MedianMinutes);
-        return (
-            good,
-            good.Stretched(AddAtMinutes, (ready.LowMinutes - AddAtMinutes) / bakedMinutes),
-            good.Stretched(AddAtMinutes, (ready.HighMinutes - AddAtMinutes) / bakedMinutes));
+        double finer = Math.Max(0.1, readyMinutes - AddAtMinutes) / Math.Max(0.1, roughS / 60);
+        return leftIn.Window().Stretched(AddAtMinutes, finer * leftIn.ModelFactor, opensMinutes);
+    }
+
+    /// <summary>The kitchens in which it is as early and as late as in one of ten, each by the likeliest way.</summary>
+    private IEnumerable<Action> ToPastInOthers()
+    {
+        if (_leavesIn is null || _pairs.Count == 0 || ReadyMinutes is not { } readyMinutes)
+        {
+            yield break;
+        }
+
+        GuessEnsemble ensemble = EnsembleOf(_quick.Found, _rough.Found);
+        double modelMinutes = ModelDoubt.Share * (readyMinutes - AddAtMinutes);
+        (double soonerMinutes, double laterMinutes) = CookingDiffers(ensemble);
+        _leftInSooner = _leavesIn(DesignPoint.Of(
+            [.. _design.Zip(ensemble.SoonerMinutes(WhenS), (pair, minutes) => (pair.Faster, minutes))], (1 - VegetablesDiffer, soonerMinutes), (1 - ModelDoubt.Share, modelMinutes)));
+        _leftInLater = _leavesIn(DesignPoint.Of(
+            [.. _design.Zip(ensemble.LaterMinutes(WhenS), (pair, minutes) => (pair.Slower, minutes))], (1 + VegetablesDiffer, laterMinutes), (1 + ModelDoubt.Share, modelMinutes)));
+        foreach (Action follow in _leftInSooner.ToPast().Concat(_leftInLater.ToPast()))
+        {
+            yield return follow;
+        }
     }
 
     /// <summary>The rough runs that make the band.</summary>
@@ -120,6 +152,11 @@ internal sealed class LotRuns
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
         double endS = 60 * (eatMinutes - AddAtMinutes);
+        foreach (Action follow in ToPastInOthers())
+        {
+            yield return follow;
+        }
+
         yield return () => _whole[0] = Whole(_quick, GridLevel.Quick, outS, endS);
         yield return () => _whole[1] = Whole(_rough, GridLevel.Rough, outS, endS);
         foreach (PausedBake member in Doubts().Where(member => member.ReachedS < outS))
@@ -149,11 +186,11 @@ internal sealed class LotRuns
     public LotForecast Forecast(int outMinutes, int eatMinutes)
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
-        TimeBand ready = Later(Ready(EnsembleOf(_quick.Found, _rough.Found)));
+        TimeBand ready = ReadyBand();
+        TimeBand? safe = Safe();
         GuessEnsemble ensemble = EnsembleOf(_whole[0]!, _whole[1]!, outS);
         HeatRun nominal = ensemble.Nominal;
         HeatSample leaving = nominal.At(outS);
-        (GoodWindow Good, GoodWindow Sooner, GoodWindow Later)? windows = Windows;
         return new(
             Lot.Value,
             IsChicken,
@@ -166,18 +203,18 @@ internal sealed class LotRuns
             IsChicken ? PieceReady(ready.MedianMinutes, LightestReadyMinutes(ready.MedianMinutes)) : [],
             AddAtMinutes,
             outMinutes,
-            StateOf(leaving, outMinutes, windows?.Good),
+            StateOf(leaving, outMinutes, Good),
             SurfaceColours.Of(leaving.BrowningTop),
             SurfaceColours.Of(leaving.BrowningUnder),
             nominal.Ends.LossShare,
             _setting.Placement.Crowding,
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))])
         {
-            Safe = Safe(),
+            Safe = safe,
             JuiceMl = IsChicken ? Math.Round(JuiceMlPerG() * _massesG.Sum()) : 0,
-            Good = windows?.Good,
-            GoodSooner = windows?.Sooner,
-            GoodLater = windows?.Later,
+            Good = Good,
+            GoodSooner = WindowOf(_leftInSooner, IsChicken ? safe?.LowMinutes : ready.LowMinutes),
+            GoodLater = WindowOf(_leftInLater, IsChicken ? safe?.HighMinutes : ready.HighMinutes),
             PeakC = nominal.PeakFrom(0).ColdestC,
         };
     }
@@ -222,22 +259,31 @@ internal sealed class LotRuns
         BandUntilS = bandUntilS,
     };
 
+    private TimeBand ReadyBand() => Later(Ready(EnsembleOf(_quick.Found, _rough.Found)));
+
     private TimeBand Ready(GuessEnsemble ensemble)
     {
         TimeBand band = ensemble.TimeUntil(WhenS)!;
-        if (_goal is not SoftGoal soft || _pairs.Count == 0)
-        {
-            return band;
-        }
-
-        double sooner = band.MedianMinutes - (ensemble.Nominal.TimeToSoftenS(soft.CookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
-        double later = (ensemble.Nominal.TimeToSoftenS(soft.CookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
+        (double sooner, double later) = CookingDiffers(ensemble);
         return new(
             band.MedianMinutes - Math.Sqrt(Squared(band.MedianMinutes - band.LowMinutes) + Squared(sooner)),
             band.MedianMinutes,
             band.MedianMinutes + Math.Sqrt(Squared(band.HighMinutes - band.MedianMinutes) + Squared(later)));
 
         static double Squared(double x) => x * x;
+    }
+
+    /// <summary>How much sooner and later it is done for what vegetables differ in, min; 0 for chicken.</summary>
+    private (double SoonerMinutes, double LaterMinutes) CookingDiffers(GuessEnsemble ensemble)
+    {
+        if (_goal is not SoftGoal soft || _pairs.Count == 0 || WhenS(ensemble.Nominal) is not { } medianS)
+        {
+            return (0, 0);
+        }
+
+        return (Math.Abs(medianS - DoneS(1 - VegetablesDiffer)) / 60, Math.Abs(DoneS(1 + VegetablesDiffer) - medianS) / 60);
+
+        double DoneS(double factor) => ensemble.Nominal.TimeToSoftenS(factor * soft.CookMinutes) ?? medianS;
     }
 
     /// <summary>On the plan's clock, and as sure as the model is.</summary>

@@ -50,15 +50,18 @@ internal static class LotWindow
 
     /// <param name="lot">The lot.</param>
     /// <param name="run">Its worst lying piece, left in the oven until it is past.</param>
-    public static GoodWindow Of(VegetableLot lot, HeatRun run)
+    /// <param name="cookingFactor">How much more cooking than usual this lot needs.</param>
+    public static GoodWindow Of(VegetableLot lot, HeatRun run, double cookingFactor = 1)
     {
         VegetableFacts facts = VegetableTable.For(lot.Kind);
-        double? tenderS = run.TimeToSoftenS(facts.TenderCookMinutes);
+        double? tenderS = CookedS(facts.TenderCookMinutes);
         double? pastS = Sooner(
-            run.TimeToSoftenS(PastCookMinutes(lot)), FirstS(run, sample => SurfaceColours.Of(sample.BrowningTop) == SurfaceColour.Burnt));
-        double? softS = Sooner(Later(tenderS, run.TimeToSoftenS(new SoftGoal(facts, Tenderness.Soft).CookMinutes)), pastS);
-        double? wantedS = run.TimeToSoftenS(lot.SoftGoal().CookMinutes);
+            CookedS(PastCookMinutes(lot)), FirstS(run, sample => SurfaceColours.Of(sample.BrowningTop) == SurfaceColour.Burnt));
+        double? softS = Sooner(Later(tenderS, CookedS(new SoftGoal(facts, Tenderness.Soft).CookMinutes)), pastS);
+        double? wantedS = CookedS(lot.SoftGoal().CookMinutes);
         return InMinutes(lot.AddAtMinutes, Sooner(tenderS, wantedS), Sooner(tenderS, wantedS), Later(softS, wantedS), pastS);
+
+        double? CookedS(double cookMinutes) => run.TimeToSoftenS(cookingFactor * cookMinutes);
     }
 
     private static double? FirstS(HeatRun run, Func<HeatSample, bool> isSo)

@@ -64,8 +64,8 @@ internal sealed class TrayLeaving
         }
 
         double last = staying.Max(lot => lot.ReadyMinutes!.Value);
-        double first = staying.Min(lot => lot.Windows is { } windows
-            ? windows.Good.BestUntilMinutes ?? windows.Good.PastMinutes ?? TrayForecaster.LongestBakeS / 60
+        double first = staying.Min(lot => lot.Good is { } good
+            ? good.BestUntilMinutes ?? good.PastMinutes ?? TrayForecaster.LongestBakeS / 60
             : lot.ReadyMinutes!.Value);
         return Math.Round(last - first, 1);
     }
