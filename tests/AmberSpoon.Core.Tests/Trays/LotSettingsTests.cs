@@ -177,4 +177,24 @@ public sealed class LotSettingsTests
     [Fact]
     public void Frozen_meat_is_refused_rather_than_guessed() => Assert.Throws<ArgumentOutOfRangeException>(() =>
         Thigh(Plans.Thighs with { Chicken = [Plans.Thighs.Chicken[0] with { StartFrom = StartingPoint.Frozen }] }));
+
+    /// <summary>
+    /// By hand, for cubes of 12 mm: where 71 % and more is covered, less than the least that gets between them; where 59 %, each has 0.7 of its own floor beside
+    /// it, and four sides as large; where 18 %, more than the sides could take.
+    /// </summary>
+    [Theory]
+    [InlineData(1400, 0.15, 0.15)]
+    [InlineData(1000, 0.16, 0.18)]
+    [InlineData(700, 0.3, 0.4)]
+    [InlineData(300, 1, 1)]
+    public void Vegetables_share_what_comes_in_through_their_gaps(double amountG, double least, double most)
+    {
+        VegetableLot lot = Plans.Roots(2, Vegetable.Potato, amountG) with { Size = new(12, LengthUnit.Millimetre) };
+        TrayPlan plan = Plans.Thighs with { Chicken = [], Vegetables = [lot] };
+        Assert.InRange(Of(plan).Of(lot).Placement.SideShare, least, most);
+        Assert.Equal(1, new LotSettings(plan, TrayArranger.Arrange(plan), crowding: 0.5).Of(lot).Placement.SideShare);
+    }
+
+    [Fact]
+    public void Chicken_stands_up_out_of_them() => Assert.Equal(1, Thigh(Plans.Supper).Placement.SideShare);
 }

@@ -105,7 +105,7 @@ public sealed class LookTests
         double early = Math.Floor(usual - 5);
         BakeEstimate soft = At(early, new Looked(potatoes, Look.Soft));
         BakeEstimate hard = At(usual + 4, new Looked(potatoes, Look.Hard));
-        Assert.InRange(soft.GoalBand(potatoes)!.MedianMinutes, usual - 12, early);
+        Assert.InRange(soft.GoalBand(potatoes)!.MedianMinutes, usual - 14, early);
         Assert.InRange(hard.GoalBand(potatoes)!.MedianMinutes, usual + 3, usual + 15);
         double chickenMoved = At(early).GoalBand(new(1))!.MedianMinutes - soft.GoalBand(new(1))!.MedianMinutes;
         Assert.InRange(chickenMoved, 0.3, usual - soft.GoalBand(potatoes)!.MedianMinutes);

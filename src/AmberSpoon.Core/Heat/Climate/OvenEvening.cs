@@ -15,6 +15,7 @@ public sealed class OvenEvening : Surroundings
     private readonly TrayBody _tray;
     private Cover _cover;
     private RestKind? _resting;
+    private double _restingFromS;
     private bool _turned;
     private double _underC = HeatParameters.RoomAir.Value;
     private double _topC = HeatParameters.RoomAir.Value;
@@ -76,10 +77,12 @@ public sealed class OvenEvening : Surroundings
     /// <summary>No side that lies on a tray keeps warming or cooling faster than this, K/s.</summary>
     private const double FastestPerS = 0.5;
 
-    /// <summary>While it rests its middle peaks within minutes: longer steps would miss that.</summary>
+    /// <summary>While it rests its middle peaks within minutes, and its surface cools faster still: longer steps would miss that.</summary>
+    private const double LongestFirstRestStepS = 10;
     private const double LongestRestStepS = 40;
+    private const double FirstRestS = 300;
 
-    public override double LongestStepS => _resting is not null ? LongestRestStepS
+    public override double LongestStepS => _resting is not null ? (_nowS < _restingFromS + FirstRestS ? LongestFirstRestStepS : LongestRestStepS)
         : _traits.SwingC > 0 ? _traits.SwingPeriodS / 12
         : double.PositiveInfinity;
 
@@ -212,6 +215,7 @@ public sealed class OvenEvening : Surroundings
                 break;
             case TakeOut takeOut:
                 _resting = takeOut.Rest;
+                _restingFromS = takeOut.AtS;
                 break;
             case PutBack:
                 _resting = null;
@@ -296,13 +300,14 @@ public sealed class OvenEvening : Surroundings
     private FaceClimate Crowded(FaceClimate open)
     {
         double crowding = _placement.Crowding;
+        double view = Math.Min(1 - crowding, _placement.SideShare);
         double neighbours = FaceClimate.RadiationAt(HeatParameters.NeighbourSurface.Value);
         return open with
         {
             // What rises between close pieces is their own steam.
             AirC = open.AirC - (HeatParameters.NeighbourSteam.Value * crowding * Math.Max(0, open.AirC - Materials.WaterVapour.BoilingC)),
-            ConvectionWPerM2K = open.ConvectionWPerM2K * (1 - (crowding / 2)),
-            IncomingRadiationWPerM2 = ((1 - crowding) * open.IncomingRadiationWPerM2) + (crowding * neighbours),
+            ConvectionWPerM2K = open.ConvectionWPerM2K * Math.Min(1 - (crowding / 2), _placement.SideShare),
+            IncomingRadiationWPerM2 = (view * open.IncomingRadiationWPerM2) + ((1 - view) * neighbours),
             VapourPressurePa = open.VapourPressurePa * (1 + (2 * crowding)),
         };
     }

@@ -7,19 +7,24 @@ namespace AmberSpoon.Core.Heat.Climate;
 /// <param name="Crowding">0 (room all round) to 1 (neighbours touching).</param>
 /// <param name="Cover">What is over it at first.</param>
 /// <param name="TopDown">Whether the side that usually looks up lies down at first, as with skin to be rendered.</param>
+/// <param name="SideShare">
+/// Of what an open side would exchange, at most so much reaches the rim, 0 to 1: many pieces share what comes in through the gaps between them.
+/// </param>
 public sealed record Placement(
     Support Support = Support.BareTray,
     TrayMaterial Tray = TrayMaterial.LightMetal,
     double LiquidMm = 0,
     double Crowding = 0.2,
     Cover Cover = Cover.None,
-    bool TopDown = false)
+    bool TopDown = false,
+    double SideShare = 1)
 {
     /// <exception cref="HeatInputException">Depth of liquid or crowding out of range.</exception>
     internal void Validate()
     {
         HeatInputException.RequireWithin("placement.liquidMm", LiquidMm, 0, 60);
         HeatInputException.RequireWithin("placement.crowding", Crowding, 0, 1);
+        HeatInputException.RequireWithin("placement.sideShare", SideShare, 0, 1);
     }
 }
 

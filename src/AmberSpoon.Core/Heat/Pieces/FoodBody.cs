@@ -18,6 +18,9 @@ public abstract record FoodBody
     /// <summary>How its shape is stretched.</summary>
     internal abstract Point Stretch { get; }
 
+    /// <summary>Of the oven's exchange with a piece that stands up in its air, what reaches this one.</summary>
+    internal virtual double ExchangeShare => 1;
+
     /// <summary>The piece, meshed.</summary>
     /// <exception cref="HeatInputException">A size that is no piece.</exception>
     public abstract HeatBody At(GridLevel level);

@@ -45,7 +45,7 @@ public sealed record PieceBake(
     }
 
     internal HeatQuestion Question(GridLevel level) =>
-        new(Piece.At(level), StartC, new OvenEvening(Oven, Placement, Steps, EndS), StepsFor(level))
+        new(Piece.At(level), StartC, new OvenEvening(Oven with { ExchangeFactor = Piece.ExchangeShare * Oven.ExchangeFactor }, Placement, Steps, EndS), StepsFor(level))
         {
             StopAtColdestC = StopAtColdestC,
             StopAtCookMinutes = StopAtCookMinutes,

@@ -22,6 +22,8 @@ public sealed record VegetableBody(Vegetable Kind, VegetableCut Cut, double Size
 
     internal override Point Stretch => SizeFactor * (0.001 * SidesMm()).Unstretched(WholeOf(Shape.Solid.Size));
 
+    internal override double ExchangeShare => HeatParameters.LowOnTray.Value;
+
     /// <summary>Mass of one raw piece, g.</summary>
     public double MassG => At(GridLevel.Quick).VolumeM3 * Materials[Kind].DensityKgPerM3 * 1000;
 

@@ -28,7 +28,7 @@ internal sealed class SurfaceSide
     private const double ColdestC = -40;
 
     /// <summary>Inside so much hotter than the surface, steam fills the crust, °C.</summary>
-    private const double OutwardsC = 10;
+    private const double OutwardsC = 2;
 
     /// <summary>About where browning begins to matter, K.</summary>
     private const double BrowningK = 400;

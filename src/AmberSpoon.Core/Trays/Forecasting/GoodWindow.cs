@@ -11,22 +11,24 @@ namespace AmberSpoon.Core.Trays.Forecasting;
 /// <param name="PastMinutes">Dry, ragged, mushy or burnt from here on.</param>
 public sealed record GoodWindow(double? OpensMinutes, double? BestFromMinutes, double? BestUntilMinutes, double? PastMinutes)
 {
-    /// <summary>
-    /// The same in a kitchen that is slower or faster: every stretch since the lot went in is as much longer, and what is
-    /// known better from elsewhere is set.
-    /// </summary>
+    /// <summary>The same where every stretch since the lot went in is as much longer, and where it opens is known better.</summary>
     /// <param name="inMinutes">When it went in.</param>
     /// <param name="factor">How much longer everything takes.</param>
-    /// <param name="opensMinutes">When it opens, where that is known better.</param>
-    internal GoodWindow Stretched(int inMinutes, double factor, double? opensMinutes = null)
+    /// <param name="opensMinutes">When it opens.</param>
+    internal GoodWindow Stretched(int inMinutes, double factor, double? opensMinutes)
     {
-        double? opens = opensMinutes ?? Longer(OpensMinutes);
-        double? from = Later(opens, Longer(BestFromMinutes));
-        double? past = Longer(PastMinutes);
-        bool burnsFirst = past < from;
-        return new(Tidy(opens), burnsFirst ? null : Tidy(from), burnsFirst ? null : Tidy(Later(from, Longer(BestUntilMinutes))), Tidy(past));
+        return new GoodWindow(opensMinutes, Longer(BestFromMinutes), Longer(BestUntilMinutes), Longer(PastMinutes)).InOrder();
 
         double? Longer(double? minutes) => minutes is { } at ? inMinutes + (factor * (at - inMinutes)) : null;
+    }
+
+    /// <summary>The same with each moment at or after the one before it, to a tenth of a minute; what burns before it is good has no best.</summary>
+    internal GoodWindow InOrder()
+    {
+        double? from = Later(OpensMinutes, BestFromMinutes);
+        bool burnsFirst = PastMinutes < from;
+        return new(Tidy(OpensMinutes), burnsFirst ? null : Tidy(from), burnsFirst ? null : Tidy(Later(from, BestUntilMinutes)), Tidy(PastMinutes));
+
         static double? Later(double? one, double? other) => one is null || other is null ? null : Math.Max(one.Value, other.Value);
         static double? Tidy(double? minutes) => minutes is { } at ? Math.Round(at, 1) : null;
     }

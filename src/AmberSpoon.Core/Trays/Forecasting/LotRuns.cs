@@ -27,16 +27,13 @@ internal sealed class LotRuns
     private readonly PausedBake _quick;
     private readonly PausedBake _rough;
     private readonly HeatRun?[] _whole = new HeatRun?[2];
-    private readonly IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> _design;
     private readonly IReadOnlyList<(PausedBake Faster, PausedBake Slower)> _pairs;
 
-    /// <summary>Where it is not followed until past anyway.</summary>
+    /// <summary>Until past, where that is asked; else until it is done.</summary>
     private readonly PausedBake? _lightest;
-    private readonly Func<DesignPoint, LeftInOven>? _leavesIn;
     private readonly LeftInOven? _leftIn;
+    private readonly PausedBake? _heaviestLeftIn;
     private readonly Lazy<GoodWindow?> _good;
-    private LeftInOven? _leftInSooner;
-    private LeftInOven? _leftInLater;
 
     private LotRuns(
         LotId lot,
@@ -48,17 +45,17 @@ internal sealed class LotRuns
         SafetyRule? rule,
         Care care,
         PieceSetting? lightest,
-        Func<DesignPoint, LeftInOven>? leavesIn)
+        LeftInOven? leftIn)
     {
         (Lot, AddAtMinutes, LeavesWhenDone, _massesG) = (lot, addAtMinutes, leavesWhenDone, massesG);
-        (_setting, _goal, _rule, _leavesIn) = (setting, goal, rule, leavesIn);
-        _leftIn = leavesIn?.Invoke(DesignPoint.Nominal);
+        (_setting, _goal, _rule, _leftIn) = (setting, goal, rule, leftIn);
         _good = new(FindGood);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
-        _design = care == Care.Full ? GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed) : [];
-        _pairs = [.. _design.Select(pair => (Begin(setting, pair.Faster, GridLevel.Rough), Begin(setting, pair.Slower, GridLevel.Rough)))];
-        _lightest = lightest is null || _leftIn is not null ? null : Begin(lightest, KitchenGuess.Nominal, GridLevel.Rough);
+        IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design = care == Care.Full ? GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed) : [];
+        _pairs = [.. design.Select(pair => (Left(setting, pair.Faster), Begin(setting, pair.Slower, GridLevel.Rough)))];
+        _lightest = lightest is null ? null : Left(lightest, KitchenGuess.Nominal);
+        _heaviestLeftIn = leftIn?.Begin(setting, KitchenGuess.Nominal);
     }
 
     public LotId Lot { get; }
@@ -81,61 +78,71 @@ internal sealed class LotRuns
         PieceSetting heaviest = settings.Of(lot);
         PieceSetting? lightest = masses[^1] < AlikeShare * masses[0] ? settings.Of(lot, masses[^1]) : null;
         return new(
-            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, heaviest, lot.Goal, rule, care, lightest, withWindow ? at => LeftInOven.Of(lot, rule, heaviest, lightest, at) : null);
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, masses, heaviest, lot.Goal, rule, care, lightest, withWindow ? LeftInOven.Of(lot, rule) : null);
     }
 
     public static LotRuns Of(VegetableLot lot, LotSettings settings, Care care, bool withWindow)
     {
         PieceSetting setting = settings.Of(lot);
         return new(
-            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? at => LeftInOven.Of(lot, setting, at) : null);
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? LeftInOven.Of(lot, 1 + VegetablesDiffer) : null);
     }
 
     /// <summary>Everything to be followed, the longest first.</summary>
-    public IEnumerable<Action> ToGoal() =>
-        (_leftIn?.ToPast() ?? []).Concat(
-            new[] { _quick, _rough }
-                .Concat(_lightest is null ? [] : new[] { _lightest })
-                .Concat(Doubts())
-                .Select(bake => (Action)(() => bake.FollowToGoal())));
+    public IEnumerable<Action> ToGoal() => _pairs.Select(pair => pair.Faster)
+        .Concat(new[] { _lightest, _heaviestLeftIn }.OfType<PausedBake>())
+        .Select(bake => (Action)(() => ToPast(bake)))
+        .Concat(_pairs.Select(pair => pair.Slower).Concat([_quick, _rough]).Select(bake => (Action)(() => bake.FollowToGoal())));
+
+    private void ToPast(PausedBake bake)
+    {
+        if (_leftIn is null)
+        {
+            bake.FollowToGoal();
+        }
+        else
+        {
+            _leftIn.ToPast(bake);
+        }
+    }
 
     /// <summary>From when to when it is good; null where it was not asked or never done.</summary>
     public GoodWindow? Good => _good.Value;
 
-    private GoodWindow? FindGood() => _leftIn is not null && ReadyMinutes is not null ? WindowOf(_leftIn, IsChicken ? Safe()?.MedianMinutes : ReadyBand().MedianMinutes) : null;
-
     /// <summary>The windows come from the rough grid alone, and err as it does.</summary>
-    /// <param name="leftIn">What was followed until it is past.</param>
-    /// <param name="opensMinutes">When it opens, which is known better.</param>
-    private GoodWindow? WindowOf(LeftInOven? leftIn, double? opensMinutes)
+    private GoodWindow? FindGood() => _leftIn is null || _heaviestLeftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is not { } readyMinutes
+        ? null
+        : _leftIn.Window(_heaviestLeftIn.Found, (_lightest ?? _heaviestLeftIn).Found).Stretched(
+            AddAtMinutes, Math.Max(0.1, readyMinutes - AddAtMinutes) / Math.Max(0.1, roughS / 60), IsChicken ? Safe()?.MedianMinutes : ReadyBand().MedianMinutes);
+
+    /// <summary>The same in a fast and in a slow kitchen; null where no bands were asked.</summary>
+    private (GoodWindow Sooner, GoodWindow Later)? GoodBand()
     {
-        if (leftIn is null || WhenS(_rough.Found) is not { } roughS || ReadyMinutes is not { } readyMinutes)
+        if (_pairs.Count == 0 || Good is not { } good || (IsChicken ? Safe() : ReadyBand()) is not { } opens)
         {
             return null;
         }
 
-        double finer = Math.Max(0.1, readyMinutes - AddAtMinutes) / Math.Max(0.1, roughS / 60);
-        return leftIn.Window().Stretched(AddAtMinutes, finer * leftIn.ModelFactor, opensMinutes);
-    }
+        double roughS = DoneS(_rough);
+        return WindowBand.Of(
+            good,
+            AddAtMinutes,
+            opens,
+            Window(_heaviestLeftIn!),
+            [
+                .. _pairs.Select(pair => (Window(pair.Faster), SlowTimes(roughS - DoneS(pair.Faster), DoneS(pair.Slower) - roughS))),
+                .. IsChicken ? [] : new[] { (Window(_heaviestLeftIn!, 1 - VegetablesDiffer), 1.0) },
+            ]);
 
-    /// <summary>The kitchens in which it is as early and as late as in one of ten, each by the likeliest way.</summary>
-    private IEnumerable<Action> ToPastInOthers()
-    {
-        if (_leavesIn is null || _pairs.Count == 0 || ReadyMinutes is not { } readyMinutes)
-        {
-            yield break;
-        }
+        double DoneS(PausedBake bake) => bake.Found is var run ? WhenS(run) ?? run.Last.TimeS : 0;
 
-        GuessEnsemble ensemble = EnsembleOf(_quick.Found, _rough.Found);
-        double modelMinutes = ModelDoubt.Share * (readyMinutes - AddAtMinutes);
-        (double soonerMinutes, double laterMinutes) = CookingDiffers(ensemble);
-        _leftInSooner = _leavesIn(DesignPoint.Of(
-            [.. _design.Zip(ensemble.SoonerMinutes(WhenS), (pair, minutes) => (pair.Faster, minutes))], (1 - VegetablesDiffer, soonerMinutes), (1 - ModelDoubt.Share, modelMinutes)));
-        _leftInLater = _leavesIn(DesignPoint.Of(
-            [.. _design.Zip(ensemble.LaterMinutes(WhenS), (pair, minutes) => (pair.Slower, minutes))], (1 + VegetablesDiffer, laterMinutes), (1 + ModelDoubt.Share, modelMinutes)));
-        foreach (Action follow in _leftInSooner.ToPast().Concat(_leftInLater.ToPast()))
+        // Where the fast end hardly moves it, the two are alike.
+        static double SlowTimes(double soonerS, double laterS) => Math.Abs(soonerS) < 10 ? 1 : Math.Clamp(laterS / soonerS, 0.5, 3);
+
+        GoodWindow Window(PausedBake bake, double cookingFactor = 1)
         {
-            yield return follow;
+            HeatRun run = bake.Found;
+            return _leftIn!.Window(run, run, cookingFactor);
         }
     }
 
@@ -152,11 +159,6 @@ internal sealed class LotRuns
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
         double endS = 60 * (eatMinutes - AddAtMinutes);
-        foreach (Action follow in ToPastInOthers())
-        {
-            yield return follow;
-        }
-
         yield return () => _whole[0] = Whole(_quick, GridLevel.Quick, outS, endS);
         yield return () => _whole[1] = Whole(_rough, GridLevel.Rough, outS, endS);
         foreach (PausedBake member in Doubts().Where(member => member.ReachedS < outS))
@@ -187,7 +189,7 @@ internal sealed class LotRuns
     {
         double outS = 60 * (outMinutes - AddAtMinutes);
         TimeBand ready = ReadyBand();
-        TimeBand? safe = Safe();
+        (GoodWindow Sooner, GoodWindow Later)? goodBand = GoodBand();
         GuessEnsemble ensemble = EnsembleOf(_whole[0]!, _whole[1]!, outS);
         HeatRun nominal = ensemble.Nominal;
         HeatSample leaving = nominal.At(outS);
@@ -210,11 +212,11 @@ internal sealed class LotRuns
             _setting.Placement.Crowding,
             [.. Enumerable.Range(AddAtMinutes, eatMinutes - AddAtMinutes + 1).Select(minute => At(ensemble, minute, outMinutes))])
         {
-            Safe = safe,
+            Safe = Safe(),
             JuiceMl = IsChicken ? Math.Round(JuiceMlPerG() * _massesG.Sum()) : 0,
             Good = Good,
-            GoodSooner = WindowOf(_leftInSooner, IsChicken ? safe?.LowMinutes : ready.LowMinutes),
-            GoodLater = WindowOf(_leftInLater, IsChicken ? safe?.HighMinutes : ready.HighMinutes),
+            GoodSooner = goodBand?.Sooner,
+            GoodLater = goodBand?.Later,
             PeakC = nominal.PeakFrom(0).ColdestC,
         };
     }
@@ -250,6 +252,9 @@ internal sealed class LotRuns
             StopAtCookMinutes = _goal.StopAtCookMinutes * (isPlain ? 1 + VegetablesDiffer : 1),
         },
         level);
+
+    /// <summary>Until it is past, or only until it is done.</summary>
+    private PausedBake Left(PieceSetting setting, KitchenGuess guess) => _leftIn?.Begin(setting, guess) ?? Begin(setting, guess, GridLevel.Rough);
 
     private double? WhenS(HeatRun run) => _goal.ReachedS(run.TimeToReachS, run.TimeToSoftenS);
 
@@ -295,7 +300,7 @@ internal sealed class LotRuns
 
     /// <summary>What the rough grid says of the two is apart, before the heaviest.</summary>
     private double LightestReadyMinutes(double heaviestMinutes) =>
-        (_leftIn?.Lightest ?? _lightest?.Found) is { } lightest && WhenS(lightest) is { } lightS && WhenS(_rough.Found) is { } heavyS
+        _lightest?.Found is { } lightest && WhenS(lightest) is { } lightS && WhenS(_rough.Found) is { } heavyS
             ? heaviestMinutes - ((heavyS - lightS) / 60)
             : heaviestMinutes;
 

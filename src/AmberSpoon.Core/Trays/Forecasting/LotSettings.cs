@@ -19,6 +19,12 @@ public sealed class LotSettings
     /// <summary>Where a second layer lies on the first, food touches food nearly all round.</summary>
     private const double NoRoomCrowding = 0.9;
 
+    /// <summary>Share of a floor that pieces side by side cover at most, pushed together.</summary>
+    private const double MostCover = 0.85;
+
+    /// <summary>Cut pieces never fit side to side: so much still gets between them (common practice).</summary>
+    private const double LeastSideShare = 0.15;
+
     /// <summary>In a heap, food touches food nearly all round; chicken in hollows of it has its top free.</summary>
     private const double HeapedCrowding = 0.6;
     private const double NestledCrowding = 0.75;
@@ -91,7 +97,20 @@ public sealed class LotSettings
         isTopDown: false,
         lot.Layers > 1 ? HeapedCrowding : 0,
         lot.Layers,
-        chicken: null);
+        chicken: null,
+        SideShare(lot));
+
+    /// <summary>
+    /// Pieces spread over a floor share what comes in through the gaps between them: for each the gap's area against that of its sides.
+    /// However small they are cut, all together take no more than the floor lets in.
+    /// </summary>
+    private double SideShare(VegetableLot lot)
+    {
+        double cover = Math.Clamp(_layout.Vessels[lot.Vessel].CoverShare, 1e-3, MostCover);
+        double areaMm2 = Footprint.Of(lot.Piece()).AreaMm2();
+        double sidesMm2 = 4 * Math.Sqrt(areaMm2) * lot.Piece().Size().HeightMm;
+        return Math.Clamp(areaMm2 * ((1 / cover) - 1) / sidesMm2, LeastSideShare, 1);
+    }
 
     /// <summary>Share of the chicken’s upper side that vegetables scattered over it hide.</summary>
     private double CoveredFromAbove(int vessel)
@@ -115,7 +134,8 @@ public sealed class LotSettings
         bool isTopDown,
         double leastCrowding,
         double layers,
-        ChickenLot? chicken)
+        ChickenLot? chicken,
+        double sideShare = 1)
     {
         Vessel lying = _plan.Vessels[vessel];
         VesselLayout laid = _layout.Vessels[vessel];
@@ -127,7 +147,8 @@ public sealed class LotSettings
             lying.WaterMl * 1000 / lying.FloorMm2(),
             _crowding ?? Math.Max(leastCrowding, place is null || laid.IsOverfull ? Math.Max(NoRoomCrowding, place?.Crowding ?? 0) : place.Crowding),
             timeline.CoverAtFirst,
-            isTopDown);
+            isTopDown,
+            _crowding is null ? sideShare : 1);
         OvenTraits oven = timeline.OvenAtFirst;
         return new(
             piece, isMeasured, startC, oven with { ExchangeFactor = oven.ExchangeFactor * (_crowding is null ? Math.Pow(over, -HeapShare) : 1) }, placement, timeline.Steps, place?.Spot.Index ?? 0)

@@ -34,7 +34,7 @@ public sealed class FinishPlanner
     /// <summary>No piece is cut more than this much larger or smaller, mm.</summary>
     private const double FurthestMm = 10;
 
-    /// <summary>Best first; empty where all is good together anyway.</summary>
+    /// <summary>What makes all good together first, and of those the smallest change; empty where all is good together anyway.</summary>
     public static IReadOnlyList<FinishProposal> Propose(TrayPlan plan) => new FinishPlanner(new EngineForecasts()).Of(plan);
 
     internal IReadOnlyList<FinishProposal> Of(TrayPlan plan)
@@ -74,7 +74,8 @@ public sealed class FinishPlanner
         [
             .. tried.Where(one => one.Proposal.ApartAfter < before.Forecast.ApartMinutes - WorthIt)
                 .Where(one => !tried.Any(other => IsWorse(one.Proposal, other.Proposal)))
-                .OrderBy(one => one.Cost)
+                .OrderByDescending(one => one.Proposal.ApartAfter < WorthIt)
+                .ThenBy(one => one.Cost)
                 .Select(one => one.Proposal)
                 .DistinctBy(proposal => string.Join(' ', proposal.Changes))
                 .Take(Most),
