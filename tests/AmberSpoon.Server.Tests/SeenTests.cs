@@ -149,7 +149,7 @@ public sealed class SeenTests
     public async Task A_reading_is_held_against_its_own_piece()
     {
         await using var kitchen = new Kitchen();
-        string id = await kitchen.StartBake(Tray(200, Lot(1, "legQuarter", Alike(2, 330)), Lot(2, "tender", Alike(4, 50), skinOn: false)));
+        string id = await kitchen.StartBake(Tray(220, Lot(1, "legQuarter", Alike(2, 330)), Lot(2, "tender", Alike(4, 50), skinOn: false)));
         kitchen.Clock.Advance(TimeSpan.FromMinutes(11));
         JsonNode bake = await kitchen.Told(id, Kitchen.Reading(2, 1, 60));
         Assert.True((bool)bake["readings"]![0]!["isBelieved"]!);
@@ -166,7 +166,7 @@ public sealed class SeenTests
     public async Task A_rest_is_advised_by_the_low_end_of_that_piece_s_own_peak(int lot, int minute, double celsius, string advised)
     {
         await using var kitchen = new Kitchen();
-        string id = await kitchen.StartBake(Tray(200, Lot(1, "legQuarter", Alike(2, 330)), Lot(2, "tender", Alike(4, 50), skinOn: false)));
+        string id = await kitchen.StartBake(Tray(220, Lot(1, "legQuarter", Alike(2, 330)), Lot(2, "tender", Alike(4, 50), skinOn: false)));
         kitchen.Clock.Advance(TimeSpan.FromMinutes(minute));
         JsonNode verdict = LotVerdict(await kitchen.Told(id, Kitchen.Reading(lot, 1, celsius)), lot);
         string reason = (string)verdict["reason"]!;

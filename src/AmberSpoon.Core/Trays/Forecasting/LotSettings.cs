@@ -34,7 +34,7 @@ public sealed class LotSettings
     /// the surface (1), more if steam carried heat through it freely (0). Set so that two layers of potato need about a third longer
     /// than one and three about half as long again (common practice: an hour and more in a full dish).
     /// </summary>
-    private const double HeapShare = 0.7;
+    private const double HeapShare = 0.62;
 
     /// <summary>Scattered vegetables never hide more of the meat than this.</summary>
     private const double MostCovered = 0.6;
@@ -101,15 +101,15 @@ public sealed class LotSettings
         SideShare(lot));
 
     /// <summary>
-    /// Pieces spread over a floor share what comes in through the gaps between them: for each the gap's area against that of its sides.
-    /// However small they are cut, all together take no more than the floor lets in.
+    /// Pieces spread over a floor share what comes in through the gaps between them, from above and from the hot metal below: for each twice
+    /// the gap's area against that of its sides. However small they are cut, all together take no more than the floor lets in.
     /// </summary>
     private double SideShare(VegetableLot lot)
     {
         double cover = Math.Clamp(_layout.Vessels[lot.Vessel].CoverShare, 1e-3, MostCover);
         double areaMm2 = Footprint.Of(lot.Piece()).AreaMm2();
         double sidesMm2 = 4 * Math.Sqrt(areaMm2) * lot.Piece().Size().HeightMm;
-        return Math.Clamp(areaMm2 * ((1 / cover) - 1) / sidesMm2, LeastSideShare, 1);
+        return Math.Clamp(2 * areaMm2 * ((1 / cover) - 1) / sidesMm2, LeastSideShare, 1);
     }
 
     /// <summary>Share of the chicken’s upper side that vegetables scattered over it hide.</summary>
