@@ -162,7 +162,7 @@ public sealed class TrayWindowsTests(ITestOutputHelper output)
         Moment("opens", window => window.OpensMinutes, 0.5);
         Moment("best from", window => window.BestFromMinutes, 0.6);
         Moment("best until", window => window.BestUntilMinutes, 0.6);
-        
+
         // Of several minutes, and what burns is not what makes hot: the slow end is not followed that far.
         Moment("past", window => window.PastMinutes, 0.08 * forecast.Good!.PastMinutes!.Value);
 

@@ -34,7 +34,7 @@ public sealed class LotSettings
     /// the surface (1), more if steam carried heat through it freely (0). Set so that two layers of potato need about a third longer
     /// than one and three about half as long again (common practice: an hour and more in a full dish).
     /// </summary>
-    private const double HeapShare = 0.62;
+    private const double HeapShare = 0.57;
 
     /// <summary>Scattered vegetables never hide more of the meat than this.</summary>
     private const double MostCovered = 0.6;
