@@ -14,9 +14,8 @@ namespace AmberSpoon.Core.Estimating;
 /// <param name="EyeSd">How far the eye may be off, on the same scale.</param>
 public readonly record struct SeenBounds(double Low, double High, double EyeSd)
 {
-    /// <summary>Hard below, soft above, as a share of what makes it tender (common practice).</summary>
+    /// <summary>Hard below this share of what makes it tender (common practice); soft from <see cref="Softness.SoftFrom"/>.</summary>
     private const double TenderFrom = 0.7;
-    private const double SoftFrom = 1.6;
 
     /// <summary>Two forks agree this well on where hard ends, of the logarithm of the cook value (common practice).</summary>
     private const double ForkSd = 0.2;
@@ -31,7 +30,7 @@ public readonly record struct SeenBounds(double Low, double High, double EyeSd)
     public static SeenBounds OfSoftness(Look look, VegetableFacts facts)
     {
         double from = Bent.FromCook(TenderFrom * facts.TenderCookMinutes);
-        double soft = Bent.FromCook(Math.Min(SoftFrom, facts.Patience) * facts.TenderCookMinutes);
+        double soft = Bent.FromCook(Math.Min(Softness.SoftFrom, facts.Patience) * facts.TenderCookMinutes);
         return Between(look, Look.Hard, Look.Soft, from, soft, ForkSd);
     }
 

@@ -44,7 +44,7 @@ public sealed class LotGoalTests
     [Theory]
     [InlineData(Tenderness.WithBite, 0.7)]
     [InlineData(Tenderness.Tender, 1)]
-    [InlineData(Tenderness.Soft, 1.6)]
+    [InlineData(Tenderness.Soft, 2)]
     public void A_vegetable_is_done_as_tender_as_it_is_wanted(Tenderness wanted, double share)
     {
         VegetableFacts potato = VegetableTable.For(Vegetable.Potato);

@@ -46,7 +46,7 @@ public sealed class LookTests
         Assert.True(double.IsFinite(new SeenBounds(100, 101, 1).Left(0, 1).Moved));
     }
 
-    /// <summary>Hard to 0.7 of what makes it tender, soft from 1.6 (common practice); pale to 0.75 golden, dark from 3.</summary>
+    /// <summary>Hard to 0.7 of what makes it tender, soft from 2 (common practice); pale to 0.75 golden, dark from 3.</summary>
     [Fact]
     public void Looks_are_bounds_that_meet()
     {
@@ -54,7 +54,7 @@ public sealed class LookTests
         Assert.Equal((double.NegativeInfinity, fork[1].Low), (fork[0].Low, fork[0].High));
         Assert.Equal((fork[1].High, double.PositiveInfinity), (fork[2].Low, fork[2].High));
         Assert.Equal(0.7 * Potato.TenderCookMinutes, Bent.ToCook(fork[1].Low), 1e-9);
-        Assert.Equal(Math.Min(1.6, Potato.Patience) * Potato.TenderCookMinutes, Bent.ToCook(fork[1].High), 1e-9);
+        Assert.Equal(Math.Min(2, Potato.Patience) * Potato.TenderCookMinutes, Bent.ToCook(fork[1].High), 1e-9);
         SeenBounds right = SeenBounds.OfColour(Look.Browned);
         Assert.Equal((Bent.FromBrowning(0.75), Bent.FromBrowning(3)), (right.Low, right.High));
         Assert.Equal((double.NegativeInfinity, right.Low), (SeenBounds.OfColour(Look.Pale).Low, SeenBounds.OfColour(Look.Pale).High));
@@ -79,7 +79,7 @@ public sealed class LookTests
             var hidden = new DoubtVector(HiddenKitchen.Normal(random), HiddenKitchen.Normal(random), HiddenKitchen.Normal(random), HiddenKitchen.Normal(random), HiddenKitchen.Normal(random));
             double truth = softening.At(forkAtS, hidden) + (KitchenPrior.Usual.Variety * HiddenKitchen.Normal(random));
             double share = Bent.ToCook(truth + (0.2 * HiddenKitchen.Normal(random))) / Potato.TenderCookMinutes;
-            Look look = share < 0.7 ? Look.Hard : share < Math.Min(1.6, Potato.Patience) ? Look.Tender : Look.Soft;
+            Look look = share < 0.7 ? Look.Hard : share < Math.Min(2, Potato.Patience) ? Look.Tender : Look.Soft;
             KitchenBelief belief = courses.Unmeasured();
             KitchenBelief taught = belief.FeelingSoftness(potatoes, forkAtS, SeenBounds.OfSoftness(look, Potato));
             before += Math.Abs(Bent.FromCook(belief.CookMinutes(potatoes, forkAtS, 0)) - truth);

@@ -8,9 +8,8 @@ namespace AmberSpoon.Core.Doneness.Goals;
 /// <param name="Wanted">How tender.</param>
 public sealed record SoftGoal(VegetableFacts Facts, Tenderness Wanted) : LotGoal
 {
-    /// <summary>Of what makes it tender: so much leaves a bite, so much makes it soft (common practice).</summary>
+    /// <summary>Of what makes it tender: so much leaves a bite (common practice).</summary>
     private const double BiteShare = 0.7;
-    private const double SoftShare = 1.6;
 
     /// <summary>What this household calls tender, as a share of what is usual.</summary>
     public double Wish { get; init; } = 1;
@@ -22,7 +21,7 @@ public sealed record SoftGoal(VegetableFacts Facts, Tenderness Wanted) : LotGoal
         Tenderness.Tender => 1,
 
         // What is past soon after it is tender is never taken all the way.
-        _ => Math.Min(SoftShare, (1 + Facts.Patience) / 2),
+        _ => Math.Min(Softness.SoftFrom, (1 + Facts.Patience) / 2),
     });
 
     internal override double StopAtColdestC => double.PositiveInfinity;

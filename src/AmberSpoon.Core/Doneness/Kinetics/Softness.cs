@@ -8,8 +8,8 @@ public static class Softness
     /// <summary>Below this share of what makes it tender it is still hard.</summary>
     private const double FirmFrom = 0.35;
 
-    /// <summary>From this many times what makes it tender it is soft.</summary>
-    private const double SoftFrom = 1.6;
+    /// <summary>From this many times what makes it tender it is soft (common practice: ten minutes and more after it is tender).</summary>
+    internal const double SoftFrom = 2;
 
     public static MiddleState Of(VegetableFacts facts, double cookMinutes)
     {

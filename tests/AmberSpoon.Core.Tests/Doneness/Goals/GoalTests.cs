@@ -37,11 +37,11 @@ public sealed class GoalTests
         Assert.Equal(40, new SoftGoal(Potato, Tenderness.Tender).ReachedS(_ => 7, minutes => 2 * minutes));
     }
 
-    /// <summary>A bite is 0.7 of tender, soft 1.6 of it, but never past half-way to too soft (common practice).</summary>
+    /// <summary>A bite is 0.7 of tender, soft 2 of it, but never past half-way to too soft (common practice).</summary>
     [Theory]
     [InlineData(Tenderness.WithBite, 4, 14)]
     [InlineData(Tenderness.Tender, 4, 20)]
-    [InlineData(Tenderness.Soft, 4, 32)]
+    [InlineData(Tenderness.Soft, 4, 40)]
     [InlineData(Tenderness.Soft, 2.2, 32)]
     [InlineData(Tenderness.Soft, 1.4, 24)]
     public void How_far_a_vegetable_is_taken(Tenderness wanted, double patience, double cookMinutes) =>
@@ -53,8 +53,8 @@ public sealed class GoalTests
     [InlineData(7, MiddleState.Firm)]
     [InlineData(19.99, MiddleState.Firm)]
     [InlineData(20, MiddleState.Tender)]
-    [InlineData(31.99, MiddleState.Tender)]
-    [InlineData(32, MiddleState.Soft)]
+    [InlineData(39.99, MiddleState.Tender)]
+    [InlineData(40, MiddleState.Soft)]
     [InlineData(79.99, MiddleState.Soft)]
     [InlineData(80, MiddleState.TooSoft)]
     public void A_vegetable_goes_from_hard_to_too_soft(double cookMinutes, MiddleState state) => Assert.Equal(state, Softness.Of(Potato, cookMinutes));
