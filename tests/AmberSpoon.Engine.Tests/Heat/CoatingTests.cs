@@ -26,6 +26,21 @@ public sealed class CoatingTests
         Assert.True(Baked(Coating.ButterUnderSkin).Ends.BrowningTop > plain);
     }
 
+    /// <summary>Which is why it is turned at ten minutes; the meat under it still steams.</summary>
+    [Fact]
+    public void Crumb_browns_on_the_metal_first_and_bare_meat_does_not()
+    {
+        PieceBake crumbed = new(
+            new PieceBody(Cut.BreastThird, 75, SkinOn: false, Coating: Coating.CrumbOverEgg), 5, new(OvenMode.Still, 204), new(Tray: TrayMaterial.DarkMetal), [], 600);
+        HeatSample atTen = crumbed.Run().Last;
+        Assert.InRange(atTen.BrowningUnder, 0.1, Browning.Golden);
+        Assert.True(atTen.BrowningUnder > atTen.BrowningTop);
+        PieceBake turned = crumbed with { Steps = [new Turn(600)], EndS = 1200 };
+        Assert.InRange(turned.Run().Last.BrowningUnder, 0.85, Browning.Deep);
+        PieceBake bare = turned with { Piece = turned.Chicken() with { Coating = Coating.Oil } };
+        Assert.True(bare.Run().Last.BrowningUnder < 0.4);
+    }
+
     [Fact]
     public void Crumb_over_yogurt_stays_pale_longer_than_over_egg() =>
         Assert.True(Baked(Coating.CrumbOverYogurt).Ends.BrowningTop < Baked(Coating.CrumbOverEgg).Ends.BrowningTop);

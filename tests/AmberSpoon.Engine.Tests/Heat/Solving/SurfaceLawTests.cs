@@ -121,5 +121,8 @@ public sealed class SurfaceLawTests
         Assert.Equal(0.4, both.Wetness, 1e-12);
         Assert.Equal(0.3, both.FreeWaterKgPerM2, 1e-12);
         Assert.Equal(3, both.Browning, 1e-12);
+        Coat crumbed = new Coat(0.01, 0.5, 0.1, 2) { OutsideM2KPerW = 0.01 }.Over(new(0.02, 0.8, 0.2, 1.5) { OutsideM2KPerW = 0.005 });
+        Assert.Equal(0.015, crumbed.OutsideM2KPerW, 1e-12);
+        Assert.Equal(0.0045, crumbed.Mixed(Coat.Bare, 0.3).OutsideM2KPerW, 1e-12);
     }
 }
