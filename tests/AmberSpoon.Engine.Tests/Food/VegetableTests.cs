@@ -54,7 +54,7 @@ public sealed class VegetableTests(ITestOutputHelper output)
     });
 
     /// <summary>
-    /// Not what they were calibrated on: a full tray of 700 g on a sheet of its own at 204 °C while thighs bake on the other
+    /// Not what they were calibrated on, but for the potato cubes, which were looked at: a full tray of 700 g on a sheet of its own at 204 °C while thighs bake on the other
     /// (common practice: quartered small potatoes about 30 min, 25 mm cubes 30 to 40; within 28 to 42 here), and under the
     /// thighs at 232 °C (soft at 30 min), where chicken keeps their steam in.
     /// </summary>

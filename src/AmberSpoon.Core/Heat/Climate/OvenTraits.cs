@@ -34,7 +34,7 @@ public sealed record OvenTraits(OvenMode Mode, double SetC)
         HeatInputException.RequireWithin("oven.setC", SetC, 30, 320);
         HeatInputException.RequireWithin("oven.startC", StartC ?? SetC, 0, 320);
         HeatInputException.RequireWithin("oven.offsetC", OffsetC, -60, 60);
-        HeatInputException.RequireWithin("oven.exchangeFactor", ExchangeFactor, 0.2, 4);
+        HeatInputException.RequireWithin("oven.exchangeFactor", ExchangeFactor, 0.05, 4);
         HeatInputException.RequireWithin("oven.evaporationFactor", EvaporationFactor, 0, 3);
         HeatInputException.RequireWithin("oven.swingC", SwingC, 0, 40);
         HeatInputException.RequireWithin("oven.swingPeriodS", SwingPeriodS, 60, 3600);

@@ -65,20 +65,13 @@ public sealed class GuessEnsemble
             return null;
         }
 
-        double low = 60 * RootSumSquare(SoonerMinutes(whenS));
-        double high = 60 * RootSumSquare(LaterMinutes(whenS));
+        double roughS = TimeOf(_rough);
+        double low = RootSumSquare(_pairs.Select(pair => roughS - TimeOf(pair.Faster)));
+        double high = RootSumSquare(_pairs.Select(pair => TimeOf(pair.Slower) - roughS));
         return new(Math.Max(0, medianS - low) / 60, medianS / 60, (medianS + high) / 60);
+
+        double TimeOf(HeatRun run) => whenS(run) ?? run.Last.TimeS;
     }
-
-    /// <summary>How much sooner than by the best guess it happens at the fast end of each doubt, in the design's order, min.</summary>
-    /// <inheritdoc cref="TimeUntil"/>
-    public IEnumerable<double> SoonerMinutes(Func<HeatRun, double?> whenS) => _pairs.Select(pair => (WhenS(_rough, whenS) - WhenS(pair.Faster, whenS)) / 60);
-
-    /// <summary>And how much later at the slow end, min.</summary>
-    /// <inheritdoc cref="TimeUntil"/>
-    public IEnumerable<double> LaterMinutes(Func<HeatRun, double?> whenS) => _pairs.Select(pair => (WhenS(pair.Slower, whenS) - WhenS(_rough, whenS)) / 60);
-
-    private static double WhenS(HeatRun run, Func<HeatRun, double?> whenS) => whenS(run) ?? run.Last.TimeS;
 
     /// <summary>The state at a time, with its band.</summary>
     /// <param name="timeS">Seconds since the tray went in.</param>

@@ -20,10 +20,8 @@ internal sealed class LeftInOven
         WindowRule.For(lot.Cut).PastAfterS,
         (heaviest, lightest, _) => LotWindow.Of(lot, rule, heaviest, lightest));
 
-    /// <param name="lot">The lot.</param>
-    /// <param name="mostCooking">It is followed as far as the toughest of it may need, against the usual.</param>
-    public static LeftInOven Of(VegetableLot lot, double mostCooking) => new(
-        bake => bake with { StopAtCookMinutes = (mostCooking * LotWindow.PastCookMinutes(lot)) + 1 },
+    public static LeftInOven Of(VegetableLot lot) => new(
+        bake => bake with { StopAtCookMinutes = LotWindow.PastCookMinutes(lot) + 1 },
         0,
         (run, _, cooking) => LotWindow.Of(lot, run, cooking));
 

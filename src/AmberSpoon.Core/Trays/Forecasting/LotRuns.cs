@@ -52,7 +52,9 @@ internal sealed class LotRuns
         _good = new(FindGood);
         _quick = Begin(setting, KitchenGuess.Nominal, GridLevel.Quick, isPlain: true);
         _rough = Begin(setting, KitchenGuess.Nominal, GridLevel.Rough, isPlain: true);
-        IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design = care == Care.Full ? GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed) : [];
+        IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design = care == Care.Full
+            ? GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured && IsChicken, startMatters: IsChicken, setting.Believed)
+            : [];
         _pairs = [.. design.Select(pair => (Left(setting, pair.Faster), Begin(setting, pair.Slower, GridLevel.Rough)))];
         _lightest = lightest is null ? null : Left(lightest, KitchenGuess.Nominal);
         _heaviestLeftIn = leftIn?.Begin(setting, KitchenGuess.Nominal);
@@ -85,7 +87,7 @@ internal sealed class LotRuns
     {
         PieceSetting setting = settings.Of(lot);
         return new(
-            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? LeftInOven.Of(lot, 1 + VegetablesDiffer) : null);
+            lot.LotId, lot.AddAtMinutes, lot.LeavesWhenDone, Alike(lot), setting, lot.SoftGoal(), null, care, null, withWindow ? LeftInOven.Of(lot) : null);
     }
 
     /// <summary>Everything to be followed, the longest first.</summary>
@@ -134,7 +136,11 @@ internal sealed class LotRuns
                 .. IsChicken ? [] : new[] { (Window(_heaviestLeftIn!, 1 - VegetablesDiffer), 1.0) },
             ]);
 
-        double DoneS(PausedBake bake) => bake.Found is var run ? WhenS(run) ?? run.Last.TimeS : 0;
+        double DoneS(PausedBake bake)
+        {
+            HeatRun run = bake.Found;
+            return WhenS(run) ?? run.Last.TimeS;
+        }
 
         // Where the fast end hardly moves it, the two are alike.
         static double SlowTimes(double soonerS, double laterS) => Math.Abs(soonerS) < 10 ? 1 : Math.Clamp(laterS / soonerS, 0.5, 3);
@@ -269,26 +275,19 @@ internal sealed class LotRuns
     private TimeBand Ready(GuessEnsemble ensemble)
     {
         TimeBand band = ensemble.TimeUntil(WhenS)!;
-        (double sooner, double later) = CookingDiffers(ensemble);
+        if (_goal is not SoftGoal soft || _pairs.Count == 0)
+        {
+            return band;
+        }
+
+        double sooner = band.MedianMinutes - (ensemble.Nominal.TimeToSoftenS(soft.CookMinutes * (1 - VegetablesDiffer)) / 60 ?? band.MedianMinutes);
+        double later = (ensemble.Nominal.TimeToSoftenS(soft.CookMinutes * (1 + VegetablesDiffer)) / 60 ?? band.MedianMinutes) - band.MedianMinutes;
         return new(
             band.MedianMinutes - Math.Sqrt(Squared(band.MedianMinutes - band.LowMinutes) + Squared(sooner)),
             band.MedianMinutes,
             band.MedianMinutes + Math.Sqrt(Squared(band.HighMinutes - band.MedianMinutes) + Squared(later)));
 
         static double Squared(double x) => x * x;
-    }
-
-    /// <summary>How much sooner and later it is done for what vegetables differ in, min; 0 for chicken.</summary>
-    private (double SoonerMinutes, double LaterMinutes) CookingDiffers(GuessEnsemble ensemble)
-    {
-        if (_goal is not SoftGoal soft || _pairs.Count == 0 || WhenS(ensemble.Nominal) is not { } medianS)
-        {
-            return (0, 0);
-        }
-
-        return (Math.Abs(medianS - DoneS(1 - VegetablesDiffer)) / 60, Math.Abs(DoneS(1 + VegetablesDiffer) - medianS) / 60);
-
-        double DoneS(double factor) => ensemble.Nominal.TimeToSoftenS(factor * soft.CookMinutes) ?? medianS;
     }
 
     /// <summary>On the plan's clock, and as sure as the model is.</summary>
