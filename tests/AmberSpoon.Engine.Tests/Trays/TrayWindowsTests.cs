@@ -133,7 +133,7 @@ public sealed class TrayWindowsTests(ITestOutputHelper output)
         PieceSetting setting = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(lot);
         SafetyRule rule = SafetyProfiles.For(plan.Profile).RuleFor(isStuffed: false);
         LotForecast forecast = TrayForecaster.Forecast(plan).Of(1);
-        Bands(forecast, KitchenGuess.Nominal, GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured), guess =>
+        Bands(forecast, GuessDesign.Around(KitchenGuess.Nominal, setting.IsMeasured), guess =>
         {
             HeatRun run = setting.Bake(guess, [new(BakePlace.Oven, TrayForecaster.LongestBakeS)]).Follow(GridLevel.Rough);
             return LotWindow.Of(lot, rule, run, run);
@@ -147,7 +147,7 @@ public sealed class TrayWindowsTests(ITestOutputHelper output)
         VegetableLot lot = plan.Vegetables[0];
         PieceSetting setting = new LotSettings(plan, TrayArranger.Arrange(plan)).Of(lot);
         LotForecast forecast = TrayForecaster.Forecast(plan).Of(lot.Id);
-        Bands(forecast, KitchenGuess.Nominal, GuessDesign.Around(KitchenGuess.Nominal, heightMeasured: false, startMatters: false), guess =>
+        Bands(forecast, GuessDesign.Around(KitchenGuess.Nominal, heightMeasured: false, startMatters: false), guess =>
             LotWindow.Of(lot, Run(guess)),
             (LotWindow.Of(lot, Run(KitchenGuess.Nominal), 0.85), LotWindow.Of(lot, Run(KitchenGuess.Nominal), 1.15)));
 
@@ -155,9 +155,9 @@ public sealed class TrayWindowsTests(ITestOutputHelper output)
     }
 
     private void Bands(
-        LotForecast forecast, KitchenGuess nominal, IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design, Func<KitchenGuess, GoodWindow> windowOf, params (GoodWindow, GoodWindow)[] more)
+        LotForecast forecast, IReadOnlyList<(KitchenGuess Faster, KitchenGuess Slower)> design, Func<KitchenGuess, GoodWindow> windowOf, params (GoodWindow, GoodWindow)[] more)
     {
-        GoodWindow rough = windowOf(nominal);
+        GoodWindow rough = windowOf(KitchenGuess.Nominal);
         (GoodWindow Faster, GoodWindow Slower)[] pairs = [.. design.Select(pair => (windowOf(pair.Faster), windowOf(pair.Slower))), .. more];
         Moment("opens", window => window.OpensMinutes, 0.5);
         Moment("best from", window => window.BestFromMinutes, 0.6);

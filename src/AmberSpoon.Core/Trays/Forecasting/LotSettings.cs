@@ -19,9 +19,6 @@ public sealed class LotSettings
     /// <summary>Where a second layer lies on the first, food touches food nearly all round.</summary>
     private const double NoRoomCrowding = 0.9;
 
-    /// <summary>Share of a floor that pieces side by side cover at most, pushed together.</summary>
-    private const double MostCover = 0.85;
-
     /// <summary>Cut pieces never fit side to side: so much still gets between them (common practice).</summary>
     private const double LeastSideShare = 0.15;
 
@@ -106,9 +103,12 @@ public sealed class LotSettings
     /// </summary>
     private double SideShare(VegetableLot lot)
     {
-        double cover = Math.Clamp(_layout.Vessels[lot.Vessel].CoverShare, 1e-3, MostCover);
-        double areaMm2 = Footprint.Of(lot.Piece()).AreaMm2();
-        double sidesMm2 = 4 * Math.Sqrt(areaMm2) * lot.Piece().Size().HeightMm;
+        double cover = Math.Clamp(_layout.Vessels[lot.Vessel].CoverShare, 1e-3, VesselArranger.MostCover);
+        Heat.Pieces.FoodBody piece = lot.Piece();
+        double areaMm2 = Footprint.Of(piece).AreaMm2();
+
+        // Its size would mesh it, for every plan that is tried.
+        double sidesMm2 = 4 * Math.Sqrt(areaMm2) * 1000 * piece.Stretch.Stretched(piece.Shape.Solid.Size).Z;
         return Math.Clamp(2 * areaMm2 * ((1 / cover) - 1) / sidesMm2, LeastSideShare, 1);
     }
 

@@ -357,7 +357,7 @@ internal sealed class VesselArranger
     }
 
     /// <summary>Share of a floor that pieces side by side can cover, pushed together.</summary>
-    private const double MostCover = 0.85;
+    internal const double MostCover = 0.85;
 
     private double TooMuch()
     {
