@@ -1,23 +1,20 @@
-using System.Numerics;
-
 namespace AmberSpoon.Core.Trays.Layout;
 
-/// <summary>The floor of a vessel in cells of 3 mm, each free or taken, a row at a time in bits.</summary>
+/// <summary>The floor of a vessel in cells of 3 mm, each free or taken.</summary>
 internal sealed class TrayGrid
 {
     public const double CellMm = 3;
 
-    private const int Bits = 64;
-    private readonly ulong[] _taken;
-    private readonly int _words;
+    /// <summary>Per cell, a row at a time: the first column from there on that is taken. One look tells whether a whole run is free.</summary>
+    private readonly short[] _nextTaken;
 
     public TrayGrid(Vessel vessel)
     {
         (double widthMm, double depthMm) = vessel.Floor();
         Columns = (int)Math.Floor(widthMm / CellMm);
         Rows = (int)Math.Floor(depthMm / CellMm);
-        _words = (Columns + Bits - 1) / Bits;
-        _taken = new ulong[_words * Rows];
+        _nextTaken = new short[Columns * Rows];
+        Array.Fill(_nextTaken, (short)Columns);
         if (vessel.IsRound)
         {
             double radius = widthMm / 2;
@@ -32,6 +29,9 @@ internal sealed class TrayGrid
         }
     }
 
+    /// <summary>The middle of a cell, mm from the edge.</summary>
+    public static double MiddleMm(int cell) => (cell + 0.5) * CellMm;
+
     public int Columns { get; }
 
     public int Rows { get; }
@@ -39,9 +39,15 @@ internal sealed class TrayGrid
     /// <summary>Whether a shape with its middle in this cell lies wholly on free floor.</summary>
     public bool Fits(TurnedShape shape, int column, int row)
     {
+        if (row + shape.Top < 0 || row + shape.Bottom >= Rows || column + shape.Left < 0 || column + shape.Right >= Columns)
+        {
+            return false;
+        }
+
+        short[] nextTaken = _nextTaken;
         foreach (CellRun run in shape.Runs)
         {
-            if (!IsFree(row + run.Row, column + run.First, column + run.Last))
+            if (nextTaken[((row + run.Row) * Columns) + column + run.First] <= column + run.Last)
             {
                 return false;
             }
@@ -59,40 +65,23 @@ internal sealed class TrayGrid
     }
 
     /// <summary>Whether a cell is taken, or off the floor.</summary>
-    public bool IsTaken(int column, int row) => !IsFree(row, column, column);
+    public bool IsTaken(int column, int row) =>
+        row < 0 || row >= Rows || column < 0 || column >= Columns || _nextTaken[(row * Columns) + column] == column;
 
-    public int FreeCells => (Rows * Columns) - _taken.Sum(BitOperations.PopCount);
-
-    private bool IsFree(int row, int first, int last)
-    {
-        if (row < 0 || row >= Rows || first < 0 || last >= Columns)
-        {
-            return false;
-        }
-
-        for (int word = first / Bits; word <= last / Bits; word++)
-        {
-            if ((_taken[(row * _words) + word] & Mask(word, first, last)) != 0)
-            {
-                return false;
-            }
-        }
-
-        return true;
-    }
+    public int FreeCells => _nextTaken.Where((next, cell) => next != cell % Columns).Count();
 
     private void Take(int row, int first, int last)
     {
-        for (int word = Math.Max(0, first) / Bits; word <= last / Bits && first <= last; word++)
+        Span<short> nextTaken = _nextTaken.AsSpan(row * Columns, Columns);
+        first = Math.Max(0, first);
+        for (int column = first; column <= last; column++)
         {
-            _taken[(row * _words) + word] |= Mask(word, Math.Max(0, first), last);
+            nextTaken[column] = (short)column;
         }
-    }
 
-    private static ulong Mask(int word, int first, int last)
-    {
-        int from = Math.Max(0, first - (word * Bits));
-        int to = Math.Min(Bits - 1, last - (word * Bits));
-        return (ulong.MaxValue >> (Bits - 1 - to)) & (ulong.MaxValue << from);
+        for (int column = first - 1; column >= 0 && first <= last && nextTaken[column] > first; column--)
+        {
+            nextTaken[column] = (short)first;
+        }
     }
 }

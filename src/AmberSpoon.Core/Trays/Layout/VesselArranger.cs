@@ -21,21 +21,30 @@ internal sealed class VesselArranger
     private const double CloseCover = 0.5;
     private const double CrowdedCover = 0.62;
 
+    /// <summary>Cells are that small beside a piece that every other one is enough.</summary>
+    private const int EveryOther = 2;
+
     private readonly Vessel _vessel;
     private readonly TrayGrid _floor;
     private readonly TrayGrid[] _floors;
     private readonly TrayGrid _chickenAlone;
     private readonly Dictionary<(Footprint, int, double), TurnedShape> _turned;
+    private readonly (PlaceLattice Places, PlaceWorth Worths) _forChicken;
+    private readonly (PlaceLattice Places, PlaceWorth Worths) _forVegetables;
     private readonly List<(TrayItem Item, Spot Spot)> _placed = [];
     private readonly List<TrayItem> _left = [];
+
+    /// <summary>The best way so far: one that leaves as much is given up on the spot.</summary>
+    private readonly VesselArranger? _best;
     private readonly double _gapMm;
     private readonly bool _isInRows;
     private readonly DistanceField _fromChicken;
     private readonly DistanceField[] _fromLevel;
     private readonly Dictionary<int, DistanceField> _fromLot = [];
 
-    private VesselArranger(Vessel vessel, double gapMm, bool isInRows, Dictionary<(Footprint, int, double), TurnedShape> turned)
+    private VesselArranger(Vessel vessel, double gapMm, bool isInRows, Dictionary<(Footprint, int, double), TurnedShape> turned, Dictionary<int, PlaceWorth> worths, VesselArranger? best)
     {
+        _best = best;
         _turned = turned;
         _vessel = vessel;
         _gapMm = gapMm;
@@ -43,18 +52,32 @@ internal sealed class VesselArranger
         _floor = new(vessel);
         _floors = [new(vessel), _floor, new(vessel)];
         _chickenAlone = new(vessel);
-        _fromChicken = new(_floor);
-        _fromLevel = [new(_floor), new(_floor), new(_floor)];
+        _forChicken = Worths(EveryOther);
+        _forVegetables = gapMm == 0 ? Worths(1) : _forChicken;
+        _fromChicken = new(_forChicken.Places);
+        _fromLevel = [new(_forVegetables.Places), new(_forVegetables.Places), new(_forVegetables.Places)];
+
+        (PlaceLattice, PlaceWorth) Worths(int every)
+        {
+            var places = new PlaceLattice(_floor, every);
+            if (!worths.TryGetValue(every, out PlaceWorth? made))
+            {
+                worths[every] = made = new(vessel, places);
+            }
+
+            return (places, made);
+        }
     }
 
     public static VesselLayout Arrange(TrayPlan plan, int vessel, IReadOnlyList<TrayItem> items, IReadOnlyList<Spot> spots)
     {
         VesselArranger? best = null;
         Dictionary<(Footprint, int, double), TurnedShape> turned = [];
+        Dictionary<int, PlaceWorth> worths = [];
         bool isAfresh = false;
-        foreach ((Staying staying, double gapMm, bool isInRows) in Ways)
+        foreach ((Staying staying, double gapMm, bool isInRows) in spots.Count > 0 ? Ways : Ways.DistinctBy(way => (way.GapMm, way.IsInRows)))
         {
-            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows, turned);
+            var tried = new VesselArranger(plan.Vessels[vessel], gapMm, isInRows, turned, worths, best);
             tried.LayAll(items, spots, staying);
             if (best is null || tried.LeavesLessThan(best))
             {
@@ -126,9 +149,14 @@ internal sealed class VesselArranger
             .ThenBy(item => item.Lot)
             .ThenBy(item => item.Index))
         {
-            if (!Lay(item))
+            // The floor only fills: where one had no room, its like has none.
+            if (_left.Any(left => left.Footprint == item.Footprint) || !Lay(item))
             {
                 _left.Add(item);
+                if (_best is not null && !LeavesLessThan(_best))
+                {
+                    return;
+                }
             }
         }
     }
@@ -143,7 +171,7 @@ internal sealed class VesselArranger
         (int column, int row) = CellOf(spot);
         if (floor.Fits(shape, column, row))
         {
-            Put(item, spot with { XMm = MiddleMm(column), YMm = MiddleMm(row) });
+            Put(item, spot with { XMm = TrayGrid.MiddleMm(column), YMm = TrayGrid.MiddleMm(row) });
             return true;
         }
 
@@ -170,42 +198,63 @@ internal sealed class VesselArranger
             return false;
         }
 
-        Put(item, spot with { XMm = MiddleMm(near.Column), YMm = MiddleMm(near.Row) });
+        Put(item, spot with { XMm = TrayGrid.MiddleMm(near.Column), YMm = TrayGrid.MiddleMm(near.Row) });
         return true;
     }
 
     private bool Lay(TrayItem item)
     {
-        TrayGrid floor = FloorOf(item);
-        (double Worth, int Column, int Row, int Angle)? best = null;
         if (_isInRows && !item.IsChicken)
         {
             return LayInRow(item);
         }
 
-        int stride = _gapMm == 0 && !item.IsChicken ? 1 : 2;
+        double most = double.NegativeInfinity;
+        (int Column, int Row, int Angle) best = default;
+        TrayGrid floor = FloorOf(item);
+        (PlaceLattice places, PlaceWorth worths) = item.IsChicken ? _forChicken : _forVegetables;
+        if (!item.IsChicken)
+        {
+            worths.ForVegetable(_fromLevel[(int)item.Level], _fromLot.GetValueOrDefault(item.Lot));
+        }
+        else if (_isInRows)
+        {
+            worths.ForChickenInRows(_fromChicken, item.Footprint.LengthMm);
+        }
+
         foreach (int angle in item.IsChicken ? ChickenAngles : VegetableAngles)
         {
-            TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
-            for (int row = stride / 2; row < floor.Rows; row += stride)
+            if (item.IsChicken && !_isInRows)
             {
-                for (int column = stride / 2; column < floor.Columns; column += stride)
+                worths.ForChicken(_fromChicken, item.Footprint.LengthMm, angle);
+            }
+
+            TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
+            for (int r = 0; r < places.Rows; r++)
+            {
+                if (worths.MostIn(r) <= most)
                 {
-                    double worth = item.IsChicken ? WorthForChicken(item, column, row, angle) : WorthForVegetable(item, column, row);
-                    if (worth > (best?.Worth ?? double.NegativeInfinity) && floor.Fits(shape, column, row))
+                    continue;
+                }
+
+                int row = places.CellOf(r);
+                ReadOnlySpan<double> worth = worths.Row(r);
+                for (int c = 0; c < worth.Length; c++)
+                {
+                    if (worth[c] > most && floor.Fits(shape, places.CellOf(c), row))
                     {
-                        best = (worth, column, row, angle);
+                        (most, best) = (worth[c], (places.CellOf(c), row, angle));
                     }
                 }
             }
         }
 
-        if (best is not { } found)
+        if (double.IsNegativeInfinity(most))
         {
             return false;
         }
 
-        Put(item, new(item.Lot, item.Index, item.Vessel, MiddleMm(found.Column), MiddleMm(found.Row), found.Angle, IsPinned: false));
+        Put(item, new(item.Lot, item.Index, item.Vessel, TrayGrid.MiddleMm(best.Column), TrayGrid.MiddleMm(best.Row), best.Angle, IsPinned: false));
         return true;
     }
 
@@ -230,36 +279,10 @@ internal sealed class VesselArranger
 
         if (first is { } place)
         {
-            Put(item, new(item.Lot, item.Index, item.Vessel, MiddleMm(place.Column), MiddleMm(place.Row), place.Angle, IsPinned: false));
+            Put(item, new(item.Lot, item.Index, item.Vessel, TrayGrid.MiddleMm(place.Column), TrayGrid.MiddleMm(place.Row), place.Angle, IsPinned: false));
         }
 
         return first is not null;
-    }
-
-    /// <summary>Near an edge with the thick end outward, at the back before the door, away from other chicken; mm all.</summary>
-    private double WorthForChicken(TrayItem item, int column, int row, int angle)
-    {
-        (double widthMm, double depthMm) = _vessel.Floor();
-        double x = MiddleMm(column);
-        double y = MiddleMm(row);
-        double towardsCentreX = (widthMm / 2) - x;
-        double towardsCentreY = (depthMm / 2) - y;
-        (double sin, double cos) = Math.SinCos(angle * Math.PI / 180);
-
-        // The thin end points along (cos, sin): inward is right.
-        double inward = ((towardsCentreX * cos) + (towardsCentreY * sin)) / Math.Max(1, Math.Sqrt((towardsCentreX * towardsCentreX) + (towardsCentreY * towardsCentreY)));
-        double edge = Math.Min(Math.Min(x, widthMm - x), Math.Min(y, depthMm - y));
-        double apart = _fromChicken.Mm(column, row);
-        return _isInRows
-            ? -edge - (0.3 * Math.Min(apart, item.Footprint.LengthMm)) - (0.1 * y)
-            : (25 * inward) - (1.5 * edge) - (0.1 * y) + (0.8 * Math.Min(apart, item.Footprint.LengthMm * 1.4));
-    }
-
-    private double WorthForVegetable(TrayItem item, int column, int row)
-    {
-        double fromOthers = _fromLevel[(int)item.Level].Mm(column, row);
-        double fromAlike = _fromLot.TryGetValue(item.Lot, out DistanceField? alike) ? alike.Mm(column, row) : double.PositiveInfinity;
-        return Math.Min(fromOthers, 60) + (0.5 * Math.Min(fromAlike, 120));
     }
 
     private void Put(TrayItem item, Spot spot)
@@ -277,7 +300,7 @@ internal sealed class VesselArranger
         {
             if (!_fromLot.TryGetValue(item.Lot, out DistanceField? alike))
             {
-                alike = new(_floor);
+                alike = new(_forVegetables.Places);
                 _fromLot[item.Lot] = alike;
             }
 
@@ -413,6 +436,4 @@ internal sealed class VesselArranger
 
     private static (int Column, int Row) CellOf(Spot spot) =>
         ((int)Math.Floor(spot.XMm / TrayGrid.CellMm), (int)Math.Floor(spot.YMm / TrayGrid.CellMm));
-
-    private static double MiddleMm(int cell) => (cell + 0.5) * TrayGrid.CellMm;
 }

@@ -1,3 +1,4 @@
+using System.Numerics;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Trays;
@@ -62,6 +63,29 @@ public sealed class TrayGridTests
     });
 
     [Fact]
+    public void A_shape_fits_exactly_where_none_of_its_cells_is_taken() => Gen.Select(
+        AnyPiece.Array[1, 6], Gen.Select(Gen.Int[0, 99], Gen.Int[0, 99], Gen.Int[0, 7]).Array[6], Gen.Bool).Sample((pieces, places, isRound) =>
+        {
+            var grid = new TrayGrid(isRound ? Vessel.HalfSheet with { Kind = VesselKind.RoundDish } : Custom(300, 300));
+            for (int n = 0; n < pieces.Length; n++)
+            {
+                (int column, int row, int angle) = places[n];
+                var shape = TurnedShape.Of(Footprint.Of(pieces[n]), 45 * angle, 0);
+                bool isFree = true;
+                foreach (CellRun run in shape.Runs)
+                {
+                    isFree &= Enumerable.Range(run.First, run.Last - run.First + 1).All(cell => !grid.IsTaken(column + cell, row + run.Row));
+                }
+
+                Assert.Equal(isFree, grid.Fits(shape, column, row));
+                if (isFree)
+                {
+                    grid.Take(shape, column, row);
+                }
+            }
+        });
+
+    [Fact]
     public void A_shape_does_not_fit_over_any_edge()
     {
         var grid = new TrayGrid(Custom(300, 300));
@@ -85,17 +109,47 @@ public sealed class TrayGridTests
             return coversAll && Cells(TurnedShape.Of(footprint, angle, gapMm)) >= Cells(shape);
         });
 
-    [Fact]
-    public void Distances_are_to_the_nearest_of_several_middles()
+    [Theory]
+    [InlineData(1)]
+    [InlineData(2)]
+    public void Distances_are_to_the_nearest_of_several_middles(int every)
     {
-        var field = new DistanceField(new TrayGrid(Custom(300, 300)));
-        Assert.Equal(double.PositiveInfinity, field.Mm(10, 10));
-        field.Add(10, 10);
-        Assert.Equal(0, field.Mm(10, 10));
-        Assert.Equal(5 * TrayGrid.CellMm, field.Mm(13, 14), 1e-4);
-        field.Add(13, 15);
-        Assert.Equal(TrayGrid.CellMm, field.Mm(13, 14), 1e-4);
-        Assert.Equal(0, field.Mm(10, 10));
+        var places = new PlaceLattice(new TrayGrid(Custom(300, 300)), every);
+        var field = new DistanceField(places);
+        Assert.Equal(double.PositiveInfinity, Mm(11, 11));
+        field.Add(11, 11);
+        Assert.Equal(0, Mm(11, 11));
+        Assert.Equal(10 * TrayGrid.CellMm, Mm(17, 19), 1e-4);
+        field.Add(17, 21);
+        Assert.Equal(2 * TrayGrid.CellMm, Mm(17, 19), 1e-4);
+        Assert.Equal(0, Mm(11, 11));
+        Assert.Equal(Math.Sqrt((82 * 82) + (78 * 78)) * TrayGrid.CellMm, Mm(99, 99), 1e-4);
+
+        double Mm(int column, int row)
+        {
+            int place = ((row - (every / 2)) / every * places.Stride) + ((column - (every / 2)) / every);
+            Assert.Equal((column, row), (places.CellOf(place % places.Stride), places.CellOf(place / places.Stride)));
+            return field.Mm(place - (place % Vector<double>.Count))[place % Vector<double>.Count];
+        }
+    }
+
+    [Theory]
+    [InlineData(1, 100, 50)]
+    [InlineData(2, 50, 25)]
+    public void A_lattice_tries_every_cell_or_every_other(int every, int columns, int rows)
+    {
+        var places = new PlaceLattice(new TrayGrid(Custom(300, 151)), every);
+        Assert.Equal((columns, rows), (places.Columns, places.Rows));
+        Assert.True(places.Stride >= columns);
+        Assert.Equal((every / 2, 99), (places.CellOf(0), places.CellOf(columns - 1)));
+    }
+
+    [Fact]
+    public void An_odd_row_of_cells_ends_before_the_edge()
+    {
+        var places = new PlaceLattice(new TrayGrid(Custom(303, 153)), 2);
+        Assert.Equal((50, 25), (places.Columns, places.Rows));
+        Assert.Equal((99, 49), (places.CellOf(49), places.CellOf(24)));
     }
 
     [Fact]
