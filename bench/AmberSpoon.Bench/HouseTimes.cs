@@ -59,7 +59,7 @@ internal static class HouseTimes
             asked.Add(Task.Run(async () =>
             {
                 long at = Stopwatch.GetTimestamp();
-                JsonNode told = await Send(server, HttpMethod.Post, $"/api/bakes/{id}/events", JsonNode.Parse($$"""
+                JsonNode told = await server.Send(HttpMethod.Post, $"/api/bakes/{id}/events", JsonNode.Parse($$"""
                     {"events":[{"commandId":"{{Guid.NewGuid()}}","kind":"reading","lot":{{(reading % 4) + 1}},"piece":1,"value":{{(5 + (reading * 0.002)).ToString(CultureInfo.InvariantCulture)}},"unit":"celsius"}]}
                     """)!);
                 lock (sent)
@@ -119,9 +119,9 @@ internal static class HouseTimes
 
     private static async Task<string> Start(RunningServer server)
     {
-        JsonNode tray = await Send(server, HttpMethod.Post, "/api/trays", null);
-        JsonNode saved = await Send(server, HttpMethod.Put, $"/api/trays/{(int)tray["id"]!}", JsonNode.Parse(FourLots)!);
-        JsonNode bake = await Send(server, HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = (int)saved["id"]!, ["trayVersion"] = (int)saved["version"]!, ["commandId"] = Guid.NewGuid() });
+        JsonNode tray = await server.Send(HttpMethod.Post, "/api/trays", null);
+        JsonNode saved = await server.Send(HttpMethod.Put, $"/api/trays/{(int)tray["id"]!}", JsonNode.Parse(FourLots)!);
+        JsonNode bake = await server.Send(HttpMethod.Post, "/api/bakes", new JsonObject { ["trayId"] = (int)saved["id"]!, ["trayVersion"] = (int)saved["version"]!, ["commandId"] = Guid.NewGuid() });
         return (string)bake["id"]!;
     }
 
@@ -157,7 +157,7 @@ internal static class HouseTimes
         for (int i = 0; i < 20; i++)
         {
             long at = Stopwatch.GetTimestamp();
-            await Send(server, HttpMethod.Post, $"/api/bakes/{bake}/events", JsonNode.Parse($$"""{"events":[{"commandId":"{{Guid.NewGuid()}}","kind":"counted","counts":{{(i % 2 == 0 ? "false" : "true")}}}]}""")!);
+            await server.Send(HttpMethod.Post, $"/api/bakes/{bake}/events", JsonNode.Parse($$"""{"events":[{"commandId":"{{Guid.NewGuid()}}","kind":"counted","counts":{{(i % 2 == 0 ? "false" : "true")}}}]}""")!);
             await server.Client.GetByteArrayAsync(new Uri($"/api/trays/{tray}", UriKind.Relative));
             waits.Add(Stopwatch.GetElapsedTime(at).TotalMilliseconds);
         }
@@ -210,15 +210,6 @@ internal static class HouseTimes
     }
 
     private static double At(double[] sorted, double share) => sorted[(int)Math.Min(sorted.Length - 1, share * sorted.Length)];
-
-    private static async Task<JsonNode> Send(RunningServer server, HttpMethod method, string path, JsonNode? body)
-    {
-        using var request = new HttpRequestMessage(method, path);
-        request.Content = body is null ? null : new StringContent(body.ToJsonString(), Encoding.UTF8, "application/json");
-        using HttpResponseMessage answer = await server.Client.SendAsync(request);
-        string text = await answer.Content.ReadAsStringAsync();
-        return answer.IsSuccessStatusCode ? JsonNode.Parse(text)! : throw new InvalidOperationException($"{path}: {text}");
-    }
 
     private const string FourLots = """
         {"name":"Four","chicken":[

@@ -22,12 +22,18 @@ if (args is ["hostile"] or [])
     HostileTimes.Print();
 }
 
-if (args is ["house", ..] or [])
+string app = Environment.GetEnvironmentVariable("AMBER_APP") ?? "artifacts/app";
+if (args is ["answers"] or [])
 {
-    await HouseTimes.Print(Environment.GetEnvironmentVariable("AMBER_APP") ?? "artifacts/app", args is [_, var seconds] ? int.Parse(seconds, System.Globalization.CultureInfo.InvariantCulture) : 60);
+    await AnswerTimes.Print(app);
 }
 
-if (args is ["lines"] or ["evenings"] or ["hostile"] or ["house", ..])
+if (args is ["house", ..] or [])
+{
+    await HouseTimes.Print(app, args is [_, var seconds] ? int.Parse(seconds, System.Globalization.CultureInfo.InvariantCulture) : 60);
+}
+
+if (args is ["lines"] or ["evenings"] or ["hostile"] or ["answers"] or ["house", ..])
 {
     return;
 }

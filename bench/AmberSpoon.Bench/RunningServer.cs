@@ -2,6 +2,8 @@ using System.Diagnostics;
 using System.Globalization;
 using System.Net;
 using System.Net.Sockets;
+using System.Text;
+using System.Text.Json.Nodes;
 
 namespace AmberSpoon.Bench;
 
@@ -49,6 +51,20 @@ internal sealed class RunningServer : IDisposable
                 await Task.Delay(20);
             }
         }
+    }
+
+    /// <param name="method">What is done.</param>
+    /// <param name="path">To what.</param>
+    /// <param name="body">With what; null for nothing.</param>
+    /// <returns>What it answers.</returns>
+    /// <exception cref="InvalidOperationException">It refuses.</exception>
+    public async Task<JsonNode> Send(HttpMethod method, string path, JsonNode? body)
+    {
+        using var request = new HttpRequestMessage(method, path);
+        request.Content = body is null ? null : new StringContent(body.ToJsonString(), Encoding.UTF8, "application/json");
+        using HttpResponseMessage answer = await Client.SendAsync(request);
+        string text = await answer.Content.ReadAsStringAsync();
+        return answer.IsSuccessStatusCode ? JsonNode.Parse(text)! : throw new InvalidOperationException($"{path}: {text}");
     }
 
     /// <summary>The most memory it has held so far, MB.</summary>

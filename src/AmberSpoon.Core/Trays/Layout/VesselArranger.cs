@@ -42,6 +42,9 @@ internal sealed class VesselArranger
     private readonly DistanceField[] _fromLevel;
     private readonly Dictionary<int, DistanceField> _fromLot = [];
 
+    /// <summary>The first cell not yet tried, row by row: where one had no room, its like has none later.</summary>
+    private readonly Dictionary<(Footprint, int), int> _triedInRows = [];
+
     private VesselArranger(Vessel vessel, double gapMm, bool isInRows, Dictionary<(Footprint, int, double), TurnedShape> turned, Dictionary<int, PlaceWorth> worths, VesselArranger? best)
     {
         _best = best;
@@ -267,13 +270,16 @@ internal sealed class VesselArranger
         {
             TurnedShape shape = Turned(item.Footprint, angle, _gapMm);
             int rows = first is { } known ? known.Row : floor.Rows;
-            for (int cell = 0; cell < rows * floor.Columns; cell++)
+            int cell = _triedInRows.GetValueOrDefault((item.Footprint, angle));
+            while (cell < rows * floor.Columns && !floor.Fits(shape, cell % floor.Columns, cell / floor.Columns))
             {
-                if (floor.Fits(shape, cell % floor.Columns, cell / floor.Columns))
-                {
-                    first = (cell / floor.Columns, cell % floor.Columns, angle);
-                    break;
-                }
+                cell++;
+            }
+
+            _triedInRows[(item.Footprint, angle)] = cell;
+            if (cell < rows * floor.Columns)
+            {
+                first = (cell / floor.Columns, cell % floor.Columns, angle);
             }
         }
 
