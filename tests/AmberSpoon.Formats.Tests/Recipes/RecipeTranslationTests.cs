@@ -174,6 +174,31 @@ public sealed class RecipeTranslationTests
         Assert.Equal(minute, made.Plan.Steps.FirstOrDefault(step => step.Kind == kind)?.AtMinutes);
     }
 
+    [Theory]
+    [InlineData("Bake at 220 °C for 30 minutes, then reduce the oven to 180 °C and bake 20 to 25 minutes more.", 30, 180, 55)]
+    [InlineData("Roast at 220 °C for 30 minutes, then at 180 °C for 25 minutes.", 30, 180, 55)]
+    [InlineData("Bake 20 minutes, lower the heat to 350 °F and bake for 40 minutes.", 20, 350, 60)]
+    [InlineData("Bake for 20 minutes. Turn the oven down to 180 °C. Bake for 25 minutes.", 20, 180, 45)]
+    [InlineData("Bake for 45 minutes. After 20 minutes turn the oven to 180 °C.", 20, 180, 45)]
+    [InlineData("Bake for 40 minutes, then turn the pieces over and bake 10 minutes.", null, null, 40)]
+    [InlineData("Bake for 40 minutes until the middle is 74 °C, then rest 10 minutes.", null, null, 40)]
+    [InlineData("Bake for 40 minutes until golden, then check that it is 165 °F.", null, null, 40)]
+    public void A_dial_turned_on_the_way_makes_stages_and_their_times_add_up(string method, int? at, int? dial, int minutes)
+    {
+        RecipeTranslation made = Read($"Legs\nIngredients\n4 chicken legs\nMethod\nHeat the oven to 220 °C. {method}");
+        PlannedStep? turned = made.Plan.Steps.SingleOrDefault(step => step.Kind == StepKind.Lower);
+        Assert.Equal((at, (double?)dial), (turned?.AtMinutes, turned?.Setting?.Value));
+        Assert.Equal(minutes, made.BakeMinutes);
+        Assert.Equal(220, made.Plan.OvenSetting.Value);
+    }
+
+    [Fact]
+    public void What_follows_in_the_same_sentence_happens_after_it()
+    {
+        RecipeTranslation made = Read("Legs\nIngredients\n4 chicken legs\nMethod\nHeat the oven to 200 °C. Bake for 25 minutes, then pour off the juices and bake 20 minutes, then turn the pieces over and bake 10 minutes.");
+        Assert.Equal([(StepKind.Drain, 25), (StepKind.Turn, 45)], made.Plan.Steps.Select(step => (step.Kind, step.AtMinutes)));
+    }
+
     /// <summary>What goes out with stages, coats and headings comes back with them.</summary>
     [Fact]
     public void A_plan_with_stages_and_two_mixes_survives_the_way_out_and_in()

@@ -15,6 +15,11 @@ namespace AmberSpoon.Formats.Recipes.ToKitchen;
 /// <param name="LeftOut">Lines that became neither.</param>
 public sealed record RecipeTranslation(TrayPlan Plan, IReadOnlyList<Mix> Mixes, IReadOnlyList<string> LeftOut)
 {
+    /// <summary>
+    /// How long it bakes, min: of a recipe that turns the dial on the way all its stages, else the longest time it names. Null where it names none.
+    /// </summary>
+    public int? BakeMinutes { get; init; }
+
     /// <summary>What a mix of this recipe is called before it is stored.</summary>
     public static string IdOf(int mix) => FormattableString.Invariant($"recipe-{mix}");
 
@@ -58,7 +63,7 @@ public sealed record RecipeTranslation(TrayPlan Plan, IReadOnlyList<Mix> Mixes, 
         var mixes = new List<Mix>();
         var used = new HashSet<string>(StringComparer.Ordinal);
         var coats = new List<LotCoat>();
-        (IReadOnlyList<PlannedStep> steps, int? brushedAt) = StepsInRecipe.Of(recipe.Steps);
+        (IReadOnlyList<PlannedStep> steps, int? brushedAt, int endMinutes) = StepsInRecipe.Of(recipe.Steps);
         foreach (IGrouping<string, IngredientLine> section in forMix.GroupBy(line => line.Section, StringComparer.Ordinal))
         {
             string name = section.Key.Length == 0 ? recipe.Name : $"{recipe.Name}, {section.Key}";
@@ -83,7 +88,10 @@ public sealed record RecipeTranslation(TrayPlan Plan, IReadOnlyList<Mix> Mixes, 
             Steps = steps,
             Spots = [],
         };
-        return new(plan, mixes, [.. others.Where(line => !used.Contains(line.Name)).Select(line => line.Text)]);
+        return new(plan, mixes, [.. others.Where(line => !used.Contains(line.Name)).Select(line => line.Text)])
+        {
+            BakeMinutes = steps.Any(step => step.Kind == StepKind.Lower) ? Math.Max(recipe.BakeMinutes ?? 0, endMinutes) : recipe.BakeMinutes,
+        };
     }
 
     private const int MostMixes = 4;

@@ -16,6 +16,13 @@ internal static partial class StepsInRecipe
     [GeneratedRegex(@"[^.!?;]+[.!?;]?", RegexOptions.None, PatienceMs)]
     private static partial Regex Sentence();
 
+    /// <summary>"…, then reduce the oven" within a sentence: what follows happens after what went before.</summary>
+    [GeneratedRegex(@",\s*(?:and\s+)?(?=then\b|(?:reduce|lower|drop|raise|increase)\b|turn\s+(?:the\s+)?(?:oven|heat|dial)\b)|(?<!\s)\s+(?:and\s+)?(?=then\b)", RegexOptions.IgnoreCase, PatienceMs)]
+    private static partial Regex BeforeNext();
+
+    [GeneratedRegex(@"^\s*then\b", RegexOptions.IgnoreCase, PatienceMs)]
+    private static partial Regex Next();
+
     [GeneratedRegex(@"\b(?:bake|baking|roast|roasting|cook|cooking|return|continue)\b", RegexOptions.IgnoreCase, PatienceMs)]
     private static partial Regex Baking();
 
@@ -48,26 +55,23 @@ internal static partial class StepsInRecipe
     private static partial Regex Brush();
 
     /// <param name="steps">A recipe's steps.</param>
-    /// <returns>In order of time; and the minute at which something is brushed on, null where that is before the oven.</returns>
-    public static (IReadOnlyList<PlannedStep> Steps, int? BrushedAt) Of(IReadOnlyList<string> steps)
+    public static OvenSteps Of(IReadOnlyList<string> steps)
     {
         var found = new List<PlannedStep>();
         int? brushed = null;
         int now = 0;
         bool isCovered = false;
-        foreach (string sentence in steps.SelectMany(step => Sentence().Matches(step).Select(match => match.Value)).Take(MostSentences))
+        IEnumerable<string> sentences = steps.SelectMany(step => Sentence().Matches(step).Select(match => match.Value)).Take(MostSentences);
+        foreach (string sentence in sentences.SelectMany(whole => After().IsMatch(whole) ? [whole] : BeforeNext().Split(whole)).Take(MostSentences))
         {
-            int lasts = Baking().IsMatch(sentence) && !After().IsMatch(sentence) ? OvenWords.BakeMinutes(["bake " + sentence]) ?? 0 : 0;
+            // "Then 25 minutes at 180 °C" needs no word for baking.
+            EnteredTemperature? next = Next().IsMatch(sentence) && OvenWords.Ovens([sentence]) is [var mention, ..] ? mention.Setting : null;
+            bool isBaking = next is not null || Baking().IsMatch(sentence);
+            int lasts = isBaking && !After().IsMatch(sentence) ? OvenWords.BakeMinutes(["bake " + sentence]) ?? 0 : 0;
             int at = After().Match(sentence) is { Success: true } after ? int.Parse(after.Groups["at"].ValueSpan, CultureInfo.InvariantCulture) : now;
-            if (at > 0 && NewDial().Match(sentence) is { Success: true } dial)
+            if (at > 0 && (NewDialIn(sentence) ?? next) is { } setting && setting.ToTemperature().Celsius is >= TrayPlanLimits.LowestOvenC and <= TrayPlanLimits.HighestOvenC)
             {
-                var setting = new EnteredTemperature(
-                    double.Parse(dial.Groups["value"].ValueSpan, CultureInfo.InvariantCulture),
-                    dial.Groups["unit"].Value.Equals("C", StringComparison.OrdinalIgnoreCase) ? TemperatureUnit.Celsius : TemperatureUnit.Fahrenheit);
-                if (setting.ToTemperature().Celsius is >= TrayPlanLimits.LowestOvenC and <= TrayPlanLimits.HighestOvenC)
-                {
-                    found.Add(new(StepKind.Lower, at, setting));
-                }
+                found.Add(new(StepKind.Lower, at, setting));
             }
 
             if (isCovered && FoilOff().IsMatch(sentence))
@@ -109,8 +113,20 @@ internal static partial class StepsInRecipe
             found.RemoveAt(found.FindLastIndex(step => step.Kind == StepKind.Cover));
         }
 
-        return ([.. found.Where(step => step.AtMinutes <= TrayPlanLimits.LatestStepMinutes).OrderBy(step => step.AtMinutes).Take(TrayPlanLimits.MostSteps)], brushed);
+        return new([.. found.Where(step => step.AtMinutes <= TrayPlanLimits.LatestStepMinutes).OrderBy(step => step.AtMinutes).Take(TrayPlanLimits.MostSteps)], brushed, now);
     }
+
+    private static EnteredTemperature? NewDialIn(string sentence) => NewDial().Match(sentence) is { Success: true } dial
+        ? new(
+            double.Parse(dial.Groups["value"].ValueSpan, CultureInfo.InvariantCulture),
+            dial.Groups["unit"].Value.Equals("C", StringComparison.OrdinalIgnoreCase) ? TemperatureUnit.Celsius : TemperatureUnit.Fahrenheit)
+        : null;
 
     private const int MostSentences = 400;
 }
+
+/// <summary>What a recipe does at the oven.</summary>
+/// <param name="Steps">In order of time.</param>
+/// <param name="BrushedAt">The minute at which something is brushed on; null where that is before the oven.</param>
+/// <param name="EndMinutes">When all that bakes one after the other is over, min.</param>
+internal sealed record OvenSteps(IReadOnlyList<PlannedStep> Steps, int? BrushedAt, int EndMinutes);

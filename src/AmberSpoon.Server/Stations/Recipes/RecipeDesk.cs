@@ -56,7 +56,7 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
         TrayRow tray = await trays.Find(trayId, cancel);
         await news.TrayChanged(tray.Id, tray.Version);
         await news.Changed(KitchenTopic.Prep);
-        return new(tray.Id, tray.Plan.Name, [.. tray.Plan.Chicken.SelectMany(lot => lot.Coats).Select(coat => coat.Mix).OfType<string>().Distinct()], Asker.WhileWaiting(() => Check(plan, reading.Recipe), cancel));
+        return new(tray.Id, tray.Plan.Name, [.. tray.Plan.Chicken.SelectMany(lot => lot.Coats).Select(coat => coat.Mix).OfType<string>().Distinct()], Asker.WhileWaiting(() => Check(plan, reading.Recipe, made.BakeMinutes), cancel));
     }
 
     /// <summary>A tray, its mix and its order of work as JSON-LD.</summary>
@@ -98,8 +98,14 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
         return planner.Answer(roomy, KitchenUnits.Usual)?.Plan ?? roomy;
     }
 
-    private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe) =>
-        recipe is { Ovens.Count: > 0, BakeMinutes: > 0 and <= LongestCheckMinutes } ? RecipeCheck.Of(plan, plan.OvenSetting, recipe.BakeMinutes.Value) : null;
+    /// <summary>The recipe's own oven and time, stage by stage, tried on its tray.</summary>
+    private static RecipeOutcome? Check(TrayPlan plan, RecipeDocument recipe, int? bakeMinutes) => recipe.Ovens.Count > 0 && bakeMinutes is > 0 and <= LongestCheckMinutes
+        ? RecipeCheck.Of(
+            plan,
+            plan.OvenSetting,
+            bakeMinutes.Value,
+            [.. plan.Steps.Where(step => step.Kind == StepKind.Lower && step.AtMinutes < bakeMinutes).Select(step => new RecipeStage(step.AtMinutes, step.Setting!))])
+        : null;
 
     private static RecipeReading Read(RecipeText request, CancellationToken cancel) => Refusing(() => RecipeReader.Read(request.Text ?? string.Empty, cancel));
 
