@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { startBusyBake } from '../busyBake';
+import { chicken, startBusyBake, startTray } from '../busyBake';
 import { expect, liveBake, test } from '../kitchen';
 
 /** Counts what the page plays: how many notes, and how loud. */
@@ -100,4 +100,24 @@ test('an alarm that is not touched gets louder, and a silent screen says so', as
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Add the courgettes');
   expect(count).toBeGreaterThan(0);
   expect(await heard()).toEqual([]);
+});
+
+test('the longest thing to do leaves the button for it on a phone’s screen, above the rail', async ({
+  page,
+  kitchen,
+}) => {
+  const glaze = { kind: 'glaze', when: 'atMinute', atMinutes: 25, mix: 'mustard-honey' };
+  await startTray(kitchen, 'Long names', {
+    chicken: [
+      chicken('boneInThigh', 4, 170, { coats: [glaze] }),
+      chicken('legQuarter', 2, 300, { id: 3, coats: [glaze] }),
+    ],
+  });
+  await page.setViewportSize({ width: 390, height: 844 });
+  await page.goto(`${kitchen.address}/oven`);
+  await kitchen.pass(25, page);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Brush “Mustard and honey glaze” on the thighs and leg quarters/);
+  const done = await page.getByRole('button', { name: 'Done', exact: true }).boundingBox();
+  const rail = await page.getByRole('region', { name: /^The rail/ }).boundingBox();
+  expect((done?.y ?? 0) + (done?.height ?? 0)).toBeLessThan(rail?.y ?? 0);
 });

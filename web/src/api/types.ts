@@ -29,6 +29,7 @@ export type LotOutline = Schemas['LotOutline'];
 export type GoodWindow = Schemas['GoodWindow'];
 export type LotForecast = Schemas['LotForecast'];
 export type PlannedStep = Schemas['PlannedStep'];
+export type MinuteSpan = Schemas['MinuteSpan'];
 export type StepKind = Schemas['StepKind'];
 export type StepEffect = Schemas['StepEffect'];
 export type Spot = Schemas['Spot'];

@@ -5,6 +5,7 @@ import type {
   Look,
   MiddleState,
   OvenShelf,
+  PlannedStep,
   SizeBasis,
   StepKind,
   SurfaceColour,
@@ -12,6 +13,7 @@ import type {
   VegetableCut,
   VesselKind,
 } from '../api/types';
+import { sayTyped } from './temperatures';
 
 /** What cooks call the app's choices. */
 
@@ -112,6 +114,10 @@ export const stepWords: Record<StepKind, string> = {
   lower: 'set the oven to',
   grill: 'grill',
 };
+
+/** "set the oven to 175 °C": a planned step with what it is set to. */
+export const sayStep = (step: Pick<PlannedStep, 'kind' | 'setting'>): string =>
+  step.setting ? `${stepWords[step.kind]} ${sayTyped(step.setting)}` : stepWords[step.kind];
 
 export const lookWords: Record<Look, string> = {
   pale: 'Still pale',

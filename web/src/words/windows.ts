@@ -1,4 +1,4 @@
-import type { GoodWindow, LotForecast, TrayForecast } from '../api/types';
+import type { GoodWindow, LotForecast, MinuteSpan, TrayForecast } from '../api/types';
 import { MINUTE_MS, sayClock } from './times';
 
 /** From a minute of the bake to the clock. */
@@ -13,13 +13,22 @@ export const clockFrom =
 export const burnsFirst = ({ opensMinutes, pastMinutes }: GoodWindow) =>
   opensMinutes !== null && pastMinutes !== null && pastMinutes < opensMinutes;
 
+/** The stretch in which all are good, by the clock; the same twice where it is shorter than a minute, which is when all come out. */
+function togetherSpan(together: MinuteSpan, clock: Clock): [from: string, until: string] {
+  const from = Math.ceil(together.fromMinutes);
+  return [clock(from), clock(Math.max(from, Math.floor(together.untilMinutes)))];
+}
+
 /** All lots at once: the stretch, or how long the first waits past its best. */
 export function togetherWords(
   forecast: Pick<TrayForecast, 'together' | 'apartMinutes' | 'pullMinutes'>,
   clock: Clock,
 ): string {
   const { together } = forecast;
-  if (together) return `${clock(together.fromMinutes)}–${clock(together.untilMinutes)}`;
+  if (together) {
+    const [from, until] = togetherSpan(together, clock);
+    return from === until ? `at ${from}` : `${from}–${until}`;
+  }
   const apart = Math.round(forecast.apartMinutes ?? 0);
   return apart > 0 ? `no, ${apart} min apart` : `at ${clock(forecast.pullMinutes)}`;
 }
@@ -41,7 +50,7 @@ export function goodSentence(
       : `Good from ${clock(only.opensMinutes)} to ${clock(only.pastMinutes)}`;
   }
   if (together) {
-    const [from, until] = [clock(together.fromMinutes), clock(together.untilMinutes)];
+    const [from, until] = togetherSpan(together, clock);
     return from === until ? `Good together at ${from}` : `Good together from ${from} to ${until}`;
   }
   const apart = Math.round(forecast.apartMinutes ?? 0);

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import type { LotForecast } from '../api/types';
+import { sayStep } from './food';
 import { parseNumber, sayNumber } from './numbers';
 import { convertTyped, sayRise, sayTemperature, sayTyped } from './temperatures';
 import { sayElapsed, sayFromNow, toLocalIso } from './times';
@@ -96,7 +97,17 @@ test('the headline says when all is good, or how far it is apart', () => {
   const two = (together: { fromMinutes: number; untilMinutes: number } | null, apartMinutes: number) =>
     goodSentence({ together, apartMinutes, pullMinutes: 33, lots: [{ good }, { good }] }, clock);
   expect(two({ fromMinutes: 32, untilMinutes: 38 }, 0)).toBe('Good together from 32 to 38');
+  expect(two({ fromMinutes: 31.2, untilMinutes: 38.9 }, 0)).toBe('Good together from 32 to 38');
   expect(two({ fromMinutes: 32, untilMinutes: 32 }, 0)).toBe('Good together at 32');
+  // Shorter than a minute: when the tray comes out.
+  expect(two({ fromMinutes: 32.4, untilMinutes: 32.7 }, 0)).toBe('Good together at 33');
+  expect(two({ fromMinutes: 32.4, untilMinutes: 33.1 }, 0)).toBe('Good together at 33');
   expect(two(null, 12.4)).toBe('12 min apart, out at 33');
   expect(two(null, 0.4)).toBe('Good together at 33');
+});
+
+test('a planned step says what it is set to', () => {
+  expect(sayStep({ kind: 'lower', setting: { value: 175, unit: 'celsius' } })).toBe('set the oven to 175 °C');
+  expect(sayStep({ kind: 'grill', setting: { value: 450, unit: 'fahrenheit' } })).toBe('grill 450 °F');
+  expect(sayStep({ kind: 'turn', setting: null })).toBe('turn over');
 });

@@ -51,7 +51,7 @@ export function OvenAlarms() {
         </p>
       ))}
       {milestone && (
-        <p role="status" className="text-2xl first-letter:uppercase">
+        <p role="status" className="text-lg first-letter:uppercase sm:text-2xl">
           {milestone}
         </p>
       )}

@@ -178,9 +178,14 @@ function LiveBakeBoard(props: {
   );
 }
 
-/** As large as fits a phone: its longest word on a line of its own, in hundredths of the width. */
+/**
+ * As large as fits a phone, in hundredths of its width: the longest word on a line of its own, and all of it above what is to be tapped,
+ * which a long name of a glaze pushed off the screen.
+ */
 const widestLetters = (words: string) =>
-  Math.min(22, 165 / Math.max(...words.split(' ').map((word) => word.length))).toFixed(1);
+  Math.min(22, 165 / Math.max(...words.split(' ').map((word) => word.length)), Math.sqrt(8850 / words.length)).toFixed(
+    1,
+  );
 
 /** The next three things to do, the soonest with its countdown. */
 function ActsAhead({ acts, now }: { acts: readonly NextAct[]; now: number }) {

@@ -8,7 +8,7 @@ import { useChoices, useTray } from '../../kitchen/queries';
 import { TrayPicture } from '../../tray/TrayPicture';
 import { Button } from '../../ui/Button';
 import { sayAmounts } from '../../words/amounts';
-import { listed, stepWords, vegetableCutWords } from '../../words/food';
+import { listed, sayStep, vegetableCutWords } from '../../words/food';
 import { touchesWords } from '../../words/prep';
 import { sayTyped } from '../../words/temperatures';
 import { MINUTE_MS, sayClock, sayDay } from '../../words/times';
@@ -159,7 +159,7 @@ function Oven({ tray, names }: { tray: TrayView; names: TrayNames }) {
         ))}
         {plan.steps.map((step) => (
           <li key={`${step.kind}${step.atMinutes}`}>
-            {at(step.atMinutes)}: {stepWords[step.kind]}
+            {at(step.atMinutes)}: {sayStep(step)}
           </li>
         ))}
         {answer.coatSteps.map((step) => (

@@ -10,7 +10,7 @@ import type { HandSign } from '../../rail/HandIcon';
 import type { Lane, Span } from '../../rail/LaneBar';
 import { Rail } from '../../rail/Rail';
 import { lotAt } from '../../tray/trayMoment';
-import { stepWords, vesselWords } from '../../words/food';
+import { sayStep, stepWords, vesselWords } from '../../words/food';
 import { goalC } from '../../words/goals';
 import { sayDegrees, sayTemperature, unitSign } from '../../words/temperatures';
 import { MINUTE_MS, sayClock } from '../../words/times';
@@ -120,7 +120,12 @@ const ovenDetail = (draft: TrayDraft): string =>
   `${draft.ovenMode} ${draft.oven} ${unitSign(draft.unit)}, ${draft.vessels.map((vessel) => vesselWords[vessel.kind]).join(', ')}`;
 
 const tendingDetail = (draft: TrayDraft): string =>
-  draft.steps.map((step) => `${stepWords[step.kind]} ${step.at}`).join(', ') || 'nothing to do meanwhile';
+  draft.steps
+    .map(
+      (step) =>
+        `${stepWords[step.kind]}${step.setting ? ` ${step.setting} ${unitSign(draft.unit)}` : ''} at ${step.at}`,
+    )
+    .join(', ') || 'nothing to do meanwhile';
 
 /** What does not change while the spoon moves. */
 function stripOf(view: TrayView, names: TrayNames) {
@@ -220,7 +225,7 @@ function handSpans(view: TrayView, span: RailSpan, names: TrayNames): Span[] {
   add(0, 'in', 'tray');
   add(toMinutes(span.outAt), 'out', 'tray');
   add(toMinutes(span.eatAt), 'eat', 'plate');
-  for (const step of plan.steps) add(step.atMinutes, stepWords[step.kind], actSign[step.kind]);
+  for (const step of plan.steps) add(step.atMinutes, sayStep(step), actSign[step.kind]);
   for (const step of answer?.coatSteps ?? []) add(step.atMinutes, step.title, 'brush');
   for (const lot of answer?.forecast.lots ?? []) {
     if (lot.inMinutes > 0) add(lot.inMinutes, `add ${names.of(plan, lot.lot)}`, 'tray');

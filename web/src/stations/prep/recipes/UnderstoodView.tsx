@@ -3,7 +3,7 @@ import type { IngredientLine, RecipeUnderstood } from '../../../api/types';
 import { useUnits } from '../../../kitchen/household';
 import { Button } from '../../../ui/Button';
 import { sayQuantity } from '../../../words/amounts';
-import { listed, stepWords } from '../../../words/food';
+import { listed, sayStep } from '../../../words/food';
 import { mixKindWords } from '../../../words/prep';
 import { sayTyped } from '../../../words/temperatures';
 import type { TrayNames } from '../../../words/trayNames';
@@ -46,7 +46,7 @@ export function UnderstoodView(props: {
               (mix) => `, and a mix of ${mix.parts.length} ingredients (${mixKindWords[mix.kind].toLowerCase()})`,
             )}
             {plan.steps.length > 0 &&
-              `, with ${listed(plan.steps.map((step) => `${stepWords[step.kind]}${step.setting ? ` ${sayTyped(step.setting)}` : ''} at ${step.atMinutes} min`))}`}
+              `, with ${listed(plan.steps.map((step) => `${sayStep(step)} at ${step.atMinutes} min`))}`}
             .
           </p>
           <Button look="heat" big className="justify-self-start" disabled={props.busy} onClick={props.onUse}>
