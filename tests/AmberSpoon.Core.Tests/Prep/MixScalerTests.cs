@@ -155,4 +155,66 @@ public sealed class MixScalerTests
         Assert.Equal(0, scaled.TotalG);
         Assert.All(scaled.Parts, part => Assert.Equal(0, part.RoundedG));
     }
+
+    /// <summary>By hand: 5 g of salt and 40 g of soy at 14.5 % are 10.8 g on a kilogram; sugar and acid are weighed against all of it.</summary>
+    [Fact]
+    public void Salt_sugar_and_acid_are_those_of_every_part()
+    {
+        var mix = new Mix(
+            "Mine",
+            MixKind.WetMarinade,
+            MixBasis.KilogramOfMeat,
+            [Grams("fineSalt", 5), Grams("soy", 40), Grams("honey", 50), Grams("lemonJuice", 30), Grams("wineVinegar", 25)],
+            "");
+        ScaledMix scaled = MixScaler.Scale(mix, Meat(1000), new(SpoonSet.Metric, ScaleUnit.Gram, HasJug: false));
+        Assert.Equal(1.08, scaled.SaltPercent.Exact, 1e-9);
+        (double soy, double honey, double lemon, double vinegar) = (Rounded("soy"), Rounded("honey"), Rounded("lemonJuice"), Rounded("wineVinegar"));
+        Assert.Equal(scaled.Parts.Sum(part => part.RoundedG!.Value), scaled.TotalG, 1e-9);
+        Assert.Equal(((0.01 * soy) + (0.82 * honey) + (0.025 * lemon)) / scaled.TotalG, scaled.SugarShare, 1e-4);
+        Assert.Equal(((0.055 * lemon) + (0.06 * vinegar)) / scaled.TotalG, scaled.AcidShare, 1e-4);
+
+        double Rounded(string ingredient) => scaled.Parts.Single(part => part.Part.Ingredient == ingredient).RoundedG!.Value;
+
+        static MixPart Grams(string ingredient, double grams) => new(ingredient, ingredient, new(grams, MeasureUnit.Gram));
+    }
+
+    /// <summary>Whoever weighs in ounces and says no more goes by the cup.</summary>
+    [Theory]
+    [InlineData(MassUnit.Gram, ScaleUnit.Gram, true)]
+    [InlineData(MassUnit.Kilogram, ScaleUnit.Gram, true)]
+    [InlineData(MassUnit.Ounce, ScaleUnit.Ounce, false)]
+    [InlineData(MassUnit.Pound, ScaleUnit.Ounce, false)]
+    public void A_kitchen_measures_as_its_units_suggest(MassUnit mass, ScaleUnit scale, bool hasJug)
+    {
+        var usual = KitchenMeasures.UsualFor(KitchenUnits.Usual with { Mass = mass });
+        Assert.Equal((scale, hasJug), (usual.Scale, usual.HasJug));
+        Assert.Equal(hasJug ? SpoonSet.Metric : SpoonSet.UnitedStates, usual.Spoons);
+    }
+
+    [Theory]
+    [InlineData(236.588 / 4, 0.25, MeasureUnit.Cup)]
+    [InlineData(236.588 / 3, 1.0 / 3, MeasureUnit.Cup)]
+    [InlineData(236.588 * 2 / 3, 2.0 / 3, MeasureUnit.Cup)]
+    [InlineData(4.929 / 8, 1.0 / 8, MeasureUnit.Teaspoon)]
+    [InlineData(4.929 * 3 / 4, 0.75, MeasureUnit.Teaspoon)]
+    public void A_fraction_one_can_buy_is_taken_as_it_is(double ml, double count, MeasureUnit unit) =>
+        Assert.Equal([new Amount(count, unit)], SpoonRounder.Of(ml, 1, isWet: false, new(SpoonSet.UnitedStates, Scale: null, HasJug: false)).Measures);
+
+    /// <summary>At, below and above where a scale or a word is read more coarsely.</summary>
+    [Theory]
+    [InlineData(119, 4.25)]
+    [InlineData(115.5, 4.125)]
+    [InlineData(123.3, 4.25)]
+    [InlineData(446, 15.75)]
+    [InlineData(452, 16)]
+    [InlineData(462, 16.5)]
+    public void Ounces_are_read_in_eighths_then_quarters_then_halves(double massG, double ounces) =>
+        Assert.Equal([new Amount(ounces, MeasureUnit.Ounce)], SpoonRounder.Of(massG, 1, isWet: false, new(SpoonSet.UnitedStates, ScaleUnit.Ounce, HasJug: false)).Measures);
+
+    [Theory]
+    [InlineData(19.7, 19.5)]
+    [InlineData(20.3, 20)]
+    [InlineData(22.6, 25)]
+    public void Grams_of_the_unknown_are_rounded_to_halves_below_twenty_and_to_fives_from_there(double exact, double said) =>
+        Assert.Equal(new Amount(said, MeasureUnit.Gram), SpoonRounder.Plain(new(exact, MeasureUnit.Gram)));
 }
