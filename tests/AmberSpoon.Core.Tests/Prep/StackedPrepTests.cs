@@ -228,6 +228,23 @@ public sealed class StackedPrepTests
     }
 
     [Fact]
+    public void A_bowl_is_for_the_meat_it_goes_on_and_is_wanted_from_its_first_minute()
+    {
+        LotCoat At(int minute) => Counter.Coat("mustard-honey") with { When = CoatTime.AtMinute, AtMinutes = minute };
+        LotCoat table = Counter.Coat("mustard-honey") with { When = CoatTime.AtTable };
+        TrayPlan plan = Plans.Supper with
+        {
+            Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 3, 165) with { Coats = [At(30), At(42)] }, Plans.Chicken(2, Cut.Drumstick, 3, 115) with { Coats = [table] }],
+        };
+        Bowl both = Assert.Single(Bowl.Of(plan, id => MixLibrary.Find(id)?.Mix));
+        Assert.Equal([1], both.Lots.Select(lot => lot.Id));
+        Assert.Equal((30, true, true, false), (both.FirstMinute, both.MeetsMeat, both.IsServed, both.MeetsRaw));
+        Bowl served = Assert.Single(Bowl.Of(plan with { Chicken = [plan.Chicken[1]] }, id => MixLibrary.Find(id)?.Mix));
+        Assert.Equal([2], served.Lots.Select(lot => lot.Id));
+        Assert.Equal((null, false, true), (served.FirstMinute, served.MeetsMeat, served.IsServed));
+    }
+
+    [Fact]
     public void An_old_tray_keeps_its_numbers_where_counter_and_tray_agreed()
     {
         Mix rub = MixLibrary.Find("harvest-rub")!.Mix;
