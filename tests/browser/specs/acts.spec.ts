@@ -116,7 +116,9 @@ test('the longest thing to do leaves the button for it on a phone’s screen, ab
   await page.setViewportSize({ width: 390, height: 844 });
   await page.goto(`${kitchen.address}/oven`);
   await kitchen.pass(25, page);
-  await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Brush “Mustard and honey glaze” on the thighs and leg quarters/);
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText(
+    /^Brush “Mustard and honey glaze” on the thighs and leg quarters/,
+  );
   const done = await page.getByRole('button', { name: 'Done', exact: true }).boundingBox();
   const rail = await page.getByRole('region', { name: /^The rail/ }).boundingBox();
   expect((done?.y ?? 0) + (done?.height ?? 0)).toBeLessThan(rail?.y ?? 0);
