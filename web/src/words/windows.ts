@@ -13,10 +13,10 @@ export const clockFrom =
 export const burnsFirst = ({ opensMinutes, pastMinutes }: GoodWindow) =>
   opensMinutes !== null && pastMinutes !== null && pastMinutes < opensMinutes;
 
-/** The stretch in which all are good, by the clock; the same twice where it is shorter than a minute, which is when all come out. */
-function togetherSpan(together: MinuteSpan, clock: Clock): [from: string, until: string] {
-  const from = Math.ceil(together.fromMinutes);
-  return [clock(from), clock(Math.max(from, Math.floor(together.untilMinutes)))];
+/** A stretch in whole minutes inside it; the same twice where it is shorter than a minute, which is when all come out. */
+export function wholeMinutes(span: MinuteSpan): [from: number, until: number] {
+  const from = Math.ceil(span.fromMinutes);
+  return [from, Math.max(from, Math.floor(span.untilMinutes))];
 }
 
 /** All lots at once: the stretch, or how long the first waits past its best. */
@@ -26,7 +26,7 @@ export function togetherWords(
 ): string {
   const { together } = forecast;
   if (together) {
-    const [from, until] = togetherSpan(together, clock);
+    const [from, until] = wholeMinutes(together).map(clock);
     return from === until ? `at ${from}` : `${from}–${until}`;
   }
   const apart = Math.round(forecast.apartMinutes ?? 0);
@@ -50,7 +50,7 @@ export function goodSentence(
       : `Good from ${clock(only.opensMinutes)} to ${clock(only.pastMinutes)}`;
   }
   if (together) {
-    const [from, until] = togetherSpan(together, clock);
+    const [from, until] = wholeMinutes(together).map(clock);
     return from === until ? `Good together at ${from}` : `Good together from ${from} to ${until}`;
   }
   const apart = Math.round(forecast.apartMinutes ?? 0);

@@ -1,8 +1,8 @@
-import type { FinishProposal, TrayView } from '../../../api/types';
+import type { FinishProposal, MinuteSpan, TrayView } from '../../../api/types';
 import { useTogether } from '../../../kitchen/queries';
 import { Button } from '../../../ui/Button';
 import { Refusal } from '../../../ui/Refusal';
-import { clockFrom, togetherWords } from '../../../words/windows';
+import { clockFrom, togetherWords, wholeMinutes } from '../../../words/windows';
 
 /** Ways to have everything done in one window, each with what it costs; one tap takes it. */
 export function TogetherView(props: { view: TrayView; ready: boolean; onAdopt: (proposal: FinishProposal) => void }) {
@@ -87,8 +87,8 @@ function Proposal(props: { proposal: FinishProposal; isBest: boolean; ready: boo
 }
 
 /** "after 38 to 46 min" */
-export function spanWords(span: { fromMinutes: number; untilMinutes: number }): string {
-  const [from, until] = [Math.round(span.fromMinutes), Math.round(span.untilMinutes)];
+export function spanWords(span: MinuteSpan): string {
+  const [from, until] = wholeMinutes(span);
   return from === until ? `after ${from} min` : `after ${from} to ${until} min`;
 }
 
