@@ -10,6 +10,7 @@ using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 using AmberSpoon.Store.Rows;
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Diagnostics;
 using Microsoft.EntityFrameworkCore.Storage;
 
 namespace AmberSpoon.Store;
@@ -81,9 +82,13 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
         },
         cancel);
 
-    /// <summary>Opens (or makes) the file with foreign keys on and every commit flushed to disk.</summary>
+    /// <summary>
+    /// Opens (or makes) the file with foreign keys on and every commit flushed to disk. That the model is what the migrations make
+    /// is asked by a test: asked of every new file, it would build the whole model anew.
+    /// </summary>
     public static void Configure(DbContextOptionsBuilder options, string file) => options
         .UseSqlite($"Data Source={file};Foreign Keys=True")
+        .ConfigureWarnings(warnings => warnings.Ignore(RelationalEventId.PendingModelChangesWarning))
         .AddInterceptors(DurableConnection.Instance);
 
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder)

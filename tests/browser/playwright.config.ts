@@ -1,4 +1,8 @@
+import { existsSync } from 'node:fs';
 import { defineConfig } from '@playwright/test';
+
+/** The same engine without a window round the page, which nobody sees here: a fifth less work for every test. */
+const SHELL = '/usr/bin/chromium-headless-shell';
 
 export default defineConfig({
   timeout: 90_000,
@@ -15,7 +19,7 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Etc/GMT-1',
     launchOptions: {
-      executablePath: '/usr/bin/chromium',
+      executablePath: existsSync(SHELL) ? SHELL : '/usr/bin/chromium',
       args: [
         '--no-sandbox',
         '--disable-gpu',

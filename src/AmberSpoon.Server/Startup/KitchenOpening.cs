@@ -17,6 +17,8 @@ namespace AmberSpoon.Server.Startup;
 internal sealed class KitchenOpening(
     IServiceScopeFactory scopes, TimeProvider time, KitchenSettings settings, KitchenCondition condition, IHostApplicationLifetime lifetime, ILogger<KitchenOpening> log) : IHostedService
 {
+    private static int _warmedUp;
+
     private static readonly Action<ILogger, string, Exception?> Refused =
         LoggerMessage.Define<string>(LogLevel.Error, new(1, nameof(Refused)), "The household's file was not opened. {Sentence}");
 
@@ -48,8 +50,11 @@ internal sealed class KitchenOpening(
         }
 
         // The first run of the heat model is slow while it is being compiled: let that happen before a cook waits for it, and
-        // after the first page was answered.
-        lifetime.ApplicationStarted.Register(() => Task.Run(() => TrayForecaster.Forecast(WarmingUp), cancellationToken));
+        // after the first page was answered. It is compiled once for all kitchens of a process.
+        if (Interlocked.Exchange(ref _warmedUp, 1) == 0)
+        {
+            lifetime.ApplicationStarted.Register(() => Task.Run(() => TrayForecaster.Forecast(WarmingUp), cancellationToken));
+        }
     }
 
     /// <summary>Two thighs: enough to compile everything an answer needs.</summary>
