@@ -16,6 +16,8 @@ export default defineConfig({
   retries: 1,
   use: {
     actionTimeout: 20_000,
+    // Keeping the pages for a dead server is a quarter of the work of a first visit: what needs them asks for it.
+    serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
     timezoneId: 'Etc/GMT-1',
     launchOptions: {

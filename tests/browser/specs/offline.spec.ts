@@ -1,6 +1,9 @@
 import { startBusyBake } from '../busyBake';
 import { expect, liveBake, readingBox, test } from '../kitchen';
 
+// A page is opened anew while nobody serves it.
+test.use({ serviceWorkers: 'allow' });
+
 test('ten minutes without the server: the page opens, counts on, and three acts are kept and sent once', async ({
   page,
   kitchen,
