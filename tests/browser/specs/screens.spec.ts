@@ -75,7 +75,10 @@ test('every station is accessible, fits its screen and loads nothing from elsewh
     }
     // Where the rail does not happen to lie over a control that can be scrolled away from under it.
     await page.setViewportSize({ width: 820, height: 1800 });
-    const axe = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa']).analyze();
+    const axe = await new AxeBuilder({ page })
+      .setLegacyMode()
+      .withTags(['wcag2a', 'wcag2aa', 'wcag21aa', 'wcag22aa'])
+      .analyze();
     expect(axe.violations.map((v) => `${station}: ${v.id} ${v.nodes[0]?.html}`)).toEqual([]);
   }
   expect(elsewhere).toEqual([]);
