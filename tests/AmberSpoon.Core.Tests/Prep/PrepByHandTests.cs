@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Buying;
 using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Judgements;
@@ -8,6 +9,7 @@ using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Units;
 using Xunit;
 
@@ -91,6 +93,62 @@ public sealed class PrepByHandTests
         Assert.Null(Said(Asked(Of(MixKind.DryRub), sugar: 0.119, burn: burn), Topic.Burning));
         Assert.Null(Said(Asked(Of(MixKind.JuiceSauce), sugar: 0.3, burn: burn), Topic.Burning));
         Assert.Null(Said(Asked(Of(MixKind.Glaze), sugar: 0.3), Topic.Burning));
+    }
+
+    /// <summary>Of a glaze that goes on in the oven: too soon it burns, too late it does not turn golden.</summary>
+    [Theory]
+    [InlineData(20, 30, 19, Loudness.Warn, "from minute 20 of 40")]
+    [InlineData(20, 30, 20, Loudness.Fine, "turns golden")]
+    [InlineData(20, 30, 30, Loudness.Fine, "turns golden")]
+    [InlineData(20, 30, 31, Loudness.Note, "does not turn golden any more")]
+    [InlineData(20, null, 25, Loudness.Note, "does not turn golden any more")]
+    [InlineData(null, 30, 39, Loudness.Warn, "even in the last minutes")]
+    public void Sugar_that_goes_on_later_burns_or_sets(int? from, int? goldenUntil, int at, Loudness level, string words)
+    {
+        Judgement said = Said(Asked(Of(MixKind.Glaze), sugar: 0.3, burn: new(SurfaceColour.Burnt, from, goldenUntil, 40)) with { OnAtMinutes = at }, Topic.Burning)!;
+        Assert.Equal(level, said.Level);
+        Assert.Contains(words, said.Sentence, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData(MixKind.JuiceSauce, Loudness.Warn, "boil the sauce before anyone tastes it")]
+    [InlineData(MixKind.WetMarinade, Loudness.Note, "boil it, or throw it away")]
+    [InlineData(MixKind.YogurtMarinade, Loudness.Note, "boil it, or throw it away")]
+    [InlineData(MixKind.Glaze, Loudness.Note, "boil it, or throw it away")]
+    [InlineData(MixKind.DryRub, null, null)]
+    public void What_met_raw_meat_is_cooked_or_thrown_away(MixKind kind, Loudness? level, string? words)
+    {
+        Judgement? said = Said(Asked(Of(kind)), Topic.Safety);
+        Assert.Equal(level, said?.Level);
+        Assert.Contains(words ?? string.Empty, said?.Sentence ?? string.Empty, StringComparison.Ordinal);
+    }
+
+    [Theory]
+    [InlineData(1.2, 1.2, "Salt is 1.2 % of the meat.")]
+    [InlineData(1.2, 1.24, "Salt is 1.2 % of the meat.")]
+    [InlineData(1.2, 1.26, "Rounding moves the salt from 1.2 % to 1.3 % of the meat.")]
+    [InlineData(1.2, 1.14, "Rounding moves the salt from 1.2 % to 1.1 % of the meat.")]
+    public void Salt_that_rounding_moves(double exact, double rounded, string words) =>
+        Assert.StartsWith(words, SaltJudge.Judge(new(exact, rounded), []).Said.Sentence, StringComparison.Ordinal);
+
+    [Theory]
+    [InlineData(0, "The salt in soy is not known: taste, and read the label.")]
+    [InlineData(0.3, "The salt in soy is not known: taste, and read the label. Without it there is 0.3 %; cooks like 1.0 to 1.5 % in all.")]
+    public void Salt_beside_what_is_not_known(double percent, string sentence) => Assert.Equal(sentence, SaltJudge.Judge(new(percent, percent), ["soy"]).Said.Sentence);
+
+    /// <summary>A bowl for two lots salts each, and its rounding is each one's, too.</summary>
+    [Fact]
+    public void Salt_of_a_bowl_for_two_lots()
+    {
+        LotCoat[] rub = [Counter.Coat("salt-only")];
+        TrayPlan plan = Plans.Supper with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 4, 165) with { Coats = rub }, Plans.Chicken(5, Cut.Drumstick, 4, 110) with { Coats = rub }] };
+        Bowl bowl = Assert.Single(Counter.Work(plan).Bowls);
+        ScaledMix scaled = MixScaler.Scale(bowl.Mix, MeatToCoat.Of(bowl.Lots), KitchenMeasures.Usual) with { SaltPercent = new(2, 3) };
+        foreach (ChickenLot lot in plan.Chicken)
+        {
+            RoundedShare salt = SaltJudge.Of(lot, [(bowl, scaled)], KitchenMeasures.Usual).Percent;
+            Assert.Equal((1.1, 1.65), (Math.Round(salt.Exact, 3), Math.Round(salt.Rounded, 3)));
+        }
     }
 
     [Theory]
@@ -360,10 +418,22 @@ public sealed class PrepByHandTests
     [InlineData("lemons", "lemon")]
     [InlineData("eggs", "egg")]
     [InlineData(" beaten egg ", "egg")]
+    [InlineData("two  eggs", "egg")]
+    [InlineData("egged", null)]
     [InlineData("moon dust", null)]
     [InlineData("s", null)]
     [InlineData("", null)]
     public void Names_as_cooks_write_them(string name, string? key) => Assert.Equal(key, IngredientTable.FindByName(name)?.Key);
+
+    [Theory]
+    [InlineData("egg", 3, MeasureUnit.Piece, 150)]
+    [InlineData("egg", 2, MeasureUnit.Pound, 2 * 453.59237)]
+    [InlineData("egg", 100, MeasureUnit.Millilitre, 103)]
+    public void An_amount_in_grams(string key, double value, MeasureUnit unit, double grams) =>
+        Assert.Equal(grams, IngredientTable.For(key).Grams(new(value, unit), SpoonSet.Metric), 1e-9);
+
+    [Fact]
+    public void Only_milk_is_mildly_sour() => Assert.Equal(["yogurt", "thickYogurt", "buttermilk"], IngredientTable.All.Where(known => known.IsMild).Select(known => known.Key));
 
     [Fact]
     public void The_order_of_work_says_what_is_done_with_each_kind()

@@ -101,6 +101,9 @@ public sealed class StepMinutesTests
             [49, 46, 12, 6, 2],
             WorkClock.MinutesBefore([Step("into-1-0", 3, Touches.Raw, wait: 40), Step("wash-1", 1, Touches.Wash), Step("cut", 6), Step("coat-1-0", 4, Touches.Raw), Step("lay", 2, Touches.Raw)], 0, 1));
         Assert.Equal([43, 40, 2], WorkClock.MinutesBefore([Step("into-1-0", 3, Touches.Raw, wait: 40), Step("wash-1", 1, Touches.Wash), Step("lay", 2)], 0, 1));
+        // Nobody moves what stands after it but the wash, and a wash after work that waits for nothing stays where it is.
+        Assert.Equal([49, 12, 6, 2], WorkClock.MinutesBefore([Step("into-1-0", 3, Touches.Raw, wait: 40), Step("cut", 6), Step("coat-1-0", 4, Touches.Raw), Step("lay", 2, Touches.Raw)], 0, 1));
+        Assert.Equal([15, 6, 5], WorkClock.MinutesBefore([Step(WorkOrder.OvenKey, 1), Step("wash-1", 1, Touches.Wash), Step("c", 5)], 15, 1));
         Assert.Equal([23, 22, 20], WorkClock.MinutesBefore([Step("into-1-0", 1, Touches.Raw, wait: 5), Step("wash-1", 2, Touches.Wash), Step("cut", 20)], 0, 1));
     }
 }
