@@ -38,6 +38,7 @@ export default defineConfig({
     // An evening in a minute needs both cores for itself: half a minute of waiting is two hours there.
     { name: 'alone', testDir: './specs', testMatch: 'devices.spec.ts', dependencies: ['tests'] },
     { name: 'shots', testDir: './shots' },
-    { name: 'bench', testDir: './bench' },
+    // As a cook's browser does it.
+    { name: 'bench', testDir: './bench', use: { serviceWorkers: 'allow' } },
   ],
 });

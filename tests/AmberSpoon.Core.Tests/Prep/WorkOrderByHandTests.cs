@@ -67,7 +67,7 @@ public sealed class WorkOrderByHandTests
     public void MeatIsTakenOutOfTheCoatItLayInLongest()
     {
         TrayPlan plan = Plans.Supper.Coated(Rub with { When = CoatTime.Before, SoakMinutes = 45 }, Yogurt with { SoakMinutes = 600 });
-        Assert.Single(Order(plan), step => step.Key.StartsWith("into-", StringComparison.Ordinal) && step.Key == "into-1-1");
+        Assert.Equal("into-1-1", Assert.Single(Order(plan), step => step.Key.StartsWith("into-", StringComparison.Ordinal)).Key);
         Assert.StartsWith("The thighs out of", Step(plan, "coat-1-1").Title, StringComparison.Ordinal);
         Assert.StartsWith("Oil the thighs thinly", Step(plan, "coat-1-0").Title, StringComparison.Ordinal);
         // A short one is not taken out of anything.
