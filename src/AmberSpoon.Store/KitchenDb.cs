@@ -87,7 +87,7 @@ public sealed class KitchenDb(DbContextOptions<KitchenDb> options) : DbContext(o
     /// is asked by a test: asked of every new file, it would build the whole model anew.
     /// </summary>
     public static void Configure(DbContextOptionsBuilder options, string file) => options
-        .UseSqlite($"Data Source={file};Foreign Keys=True")
+        .UseSqlite(new KitchenConnection($"Data Source={file};Foreign Keys=True"), contextOwnsConnection: true)
         .ConfigureWarnings(warnings => warnings.Ignore(RelationalEventId.PendingModelChangesWarning))
         .AddInterceptors(DurableConnection.Instance);
 

@@ -50,6 +50,35 @@ public sealed class OpeningTests
         Assert.Equal(expected, Convert.ToString(await asked.ExecuteScalarAsync(TestContext.Current.CancellationToken), System.Globalization.CultureInfo.InvariantCulture));
     }
 
+    /// <summary>Two that were opened in the same moment could get one connection of the driver's pool, and one of them a failure.</summary>
+    [Fact]
+    public async Task No_connection_is_opened_while_another_one_is()
+    {
+        await using var kitchen = new Kitchen();
+        using IServiceScope first = kitchen.Host.Services.CreateScope();
+        using IServiceScope second = kitchen.Host.Services.CreateScope();
+        using var isHalfOpen = new ManualResetEventSlim();
+        using var goOn = new ManualResetEventSlim();
+        System.Data.Common.DbConnection slow = first.ServiceProvider.GetRequiredService<KitchenDb>().Database.GetDbConnection();
+        System.Data.Common.DbConnection other = second.ServiceProvider.GetRequiredService<KitchenDb>().Database.GetDbConnection();
+        slow.StateChange += (_, change) =>
+        {
+            if (change.CurrentState == System.Data.ConnectionState.Open)
+            {
+                isHalfOpen.Set();
+                goOn.Wait(TimeSpan.FromSeconds(30));
+            }
+        };
+
+        var slowly = Task.Run(slow.Open, TestContext.Current.CancellationToken);
+        Assert.True(isHalfOpen.Wait(TimeSpan.FromSeconds(30), TestContext.Current.CancellationToken));
+        var meanwhile = Task.Run(other.Open, TestContext.Current.CancellationToken);
+        Assert.NotSame(meanwhile, await Task.WhenAny(meanwhile, Task.Delay(300, TestContext.Current.CancellationToken)));
+        goOn.Set();
+        await Task.WhenAll(slowly, meanwhile);
+        Assert.Equal(System.Data.ConnectionState.Open, other.State);
+    }
+
     [Fact]
     public async Task Nothing_to_bring_up_to_date_takes_no_lock()
     {
