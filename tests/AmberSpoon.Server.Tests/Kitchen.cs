@@ -1,14 +1,20 @@
 using System.Data.Common;
 using System.IO.Compression;
 using System.Text;
+using System.Text.Json;
 using System.Text.Json.Nodes;
+using System.Text.Json.Serialization;
+using System.Text.Json.Serialization.Metadata;
 using AmberSpoon.Store;
+using Microsoft.AspNetCore.Http.Json;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.AspNetCore.TestHost;
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Diagnostics;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Time.Testing;
+using Xunit;
 
 namespace AmberSpoon.Server.Tests;
 
@@ -17,9 +23,32 @@ internal sealed class Kitchen : IAsyncDisposable
 {
     private static readonly DateTimeOffset Evening = new(2026, 11, 26, 17, 0, 0, TimeSpan.Zero);
 
+    /// <summary>What a first start makes; made once, for all kitchens.</summary>
+    private static readonly Lazy<byte[]> EmptyFile = new(() =>
+    {
+        string folder = Directory.CreateTempSubdirectory("amber-").FullName;
+        string file = Path.Combine(folder, "kitchen.db");
+        var options = new DbContextOptionsBuilder<KitchenDb>();
+        KitchenDb.Configure(options, file);
+        using (var db = new KitchenDb(options.Options))
+        {
+            Assert.Null(KitchenFile.Open(db, file, CancellationToken.None).GetAwaiter().GetResult());
+        }
+
+        using (var pool = new SqliteConnection($"Data Source={file};Foreign Keys=True"))
+        {
+            SqliteConnection.ClearPool(pool);
+        }
+
+        byte[] bytes = System.IO.File.ReadAllBytes(file);
+        Directory.Delete(folder, recursive: true);
+        return bytes;
+    });
+
     private readonly string _folder;
     private WebApplicationFactory<Program> _server;
 
+    /// <summary>A new kitchen: of the invented household on no file yet, else on an empty one that is up to date.</summary>
     public Kitchen(bool demo = false)
         : this(Directory.CreateTempSubdirectory("amber-").FullName, demo)
     {
@@ -29,6 +58,11 @@ internal sealed class Kitchen : IAsyncDisposable
     {
         _folder = folder;
         Demo = demo;
+        if (!demo && !System.IO.File.Exists(File))
+        {
+            System.IO.File.WriteAllBytes(File, EmptyFile.Value);
+        }
+
         _server = Open();
         Client = _server.CreateClient();
     }
@@ -254,7 +288,34 @@ internal sealed class Kitchen : IAsyncDisposable
         .UseSetting("Serilog:MinimumLevel:Override:Microsoft", "Fatal")
         .ConfigureTestServices(services => services
             .AddSingleton<TimeProvider>(Clock)
+            .PostConfigure<JsonOptions>(json => SharedJson.Take(json.SerializerOptions))
             .ConfigureDbContext<KitchenDb>(options => options.AddInterceptors(new SmallDisk(() => MostPages)))));
+
+    /// <summary>
+    /// How each type is written, worked out once for all kitchens: options that are made of the same objects share it.
+    /// </summary>
+    private static class SharedJson
+    {
+        private static readonly Lock Taking = new();
+        private static IJsonTypeInfoResolver? _types;
+        private static JsonConverter[]? _converters;
+
+        public static void Take(JsonSerializerOptions options)
+        {
+            lock (Taking)
+            {
+                _types ??= JsonTypeInfoResolver.Combine([.. options.TypeInfoResolverChain]);
+                _converters ??= [.. options.Converters];
+            }
+
+            options.TypeInfoResolver = _types;
+            options.Converters.Clear();
+            foreach (JsonConverter converter in _converters)
+            {
+                options.Converters.Add(converter);
+            }
+        }
+    }
 
     private sealed class SmallDisk(Func<int> mostPages) : DbConnectionInterceptor
     {
