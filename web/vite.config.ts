@@ -3,6 +3,31 @@ import react from '@vitejs/plugin-react';
 import { VitePWA } from 'vite-plugin-pwa';
 import { defineConfig } from 'vitest/config';
 
+/** Where a page begins: these and what they need are all that may be waited for. */
+const FIRST = ['/src/main.tsx', '/src/stations/tray/TrayStation.tsx'];
+
+/** Brought by `require`, which is not among a module's imports. */
+const REQUIRED = /node_modules\/(react|react-dom|scheduler)\//;
+
+let first: Set<string> | null = null;
+
+/**
+ * The first page and what it needs come as one file, and what several other stations need as another: forty small ones take
+ * longer to ask for than to read.
+ */
+function firstChunk(id: string, graph: { getModuleInfo(id: string): { importedIds: readonly string[] } | null }) {
+  if (!first) {
+    first = new Set();
+    const waiting = FIRST.map((path) => import.meta.dirname + path);
+    for (let next = waiting.pop(); next; next = waiting.pop()) {
+      if (first.has(next)) continue;
+      first.add(next);
+      waiting.push(...(graph.getModuleInfo(next)?.importedIds ?? []));
+    }
+  }
+  return first.has(id) || REQUIRED.test(id) ? 'first' : null;
+}
+
 export default defineConfig({
   plugins: [
     react(),
@@ -33,7 +58,20 @@ export default defineConfig({
       },
     }),
   ],
-  build: { outDir: 'dist', assetsInlineLimit: 0 },
+  build: {
+    outDir: 'dist',
+    assetsInlineLimit: 0,
+    rolldownOptions: {
+      output: {
+        codeSplitting: {
+          groups: [
+            { name: firstChunk, priority: 2 },
+            { name: 'later', minShareCount: 2, priority: 1 },
+          ],
+        },
+      },
+    },
+  },
   server: {
     proxy: { '/api': 'http://127.0.0.1:5230', '/live': { target: 'http://127.0.0.1:5230', ws: true } },
   },

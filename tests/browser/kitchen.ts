@@ -186,18 +186,18 @@ export class KitchenServer {
 class WarmKitchen {
   private kitchen: KitchenServer | null = null;
 
-  /** The invented household with so many evenings in its log. */
-  async with(evenings: number): Promise<KitchenServer> {
+  /** The invented household with so many evenings in its log, or a kitchen where nobody has cooked yet. */
+  async with(evenings: number, demo: boolean): Promise<KitchenServer> {
     // Of this run and this build: a house that an older server seeded is not taken over.
     const built = Math.floor(statSync(join(app, 'AmberSpoon.Server.dll')).mtimeMs);
-    const file = join(tmpdir(), `amber-house-${process.ppid}-${built}-${evenings}.zip`);
+    const file = join(tmpdir(), `amber-house-${process.ppid}-${built}-${demo ? evenings : 'empty'}.zip`);
     if (this.kitchen && existsSync(file)) {
       if (!this.kitchen.isOpen) await this.kitchen.open();
       await this.kitchen.become(readFileSync(file));
       return this.kitchen;
     }
     await this.close();
-    this.kitchen = await KitchenServer.create({ evenings });
+    this.kitchen = await KitchenServer.create({ evenings, demo });
     const written = `${file}-${process.pid}`;
     writeFileSync(written, await this.kitchen.house());
     renameSync(written, file);
@@ -210,9 +210,11 @@ class WarmKitchen {
   }
 }
 
-export const test = base.extend<{ kitchen: KitchenServer; evenings: number }, { warm: WarmKitchen }>({
+export const test = base.extend<{ kitchen: KitchenServer; evenings: number; demo: boolean }, { warm: WarmKitchen }>({
   /** In the log: what they teach moves every forecast, so a test that is not about the log has none. */
   evenings: [0, { option: true }],
+  /** False for a kitchen where nobody has cooked yet. */
+  demo: [true, { option: true }],
   warm: [
     // biome-ignore lint/correctness/noEmptyPattern: a fixture says by this pattern that it needs no other.
     async ({}, use) => {
@@ -222,7 +224,7 @@ export const test = base.extend<{ kitchen: KitchenServer; evenings: number }, { 
     },
     { scope: 'worker' },
   ],
-  kitchen: async ({ warm, evenings }, use) => use(await warm.with(evenings)),
+  kitchen: async ({ warm, evenings, demo }, use) => use(await warm.with(evenings, demo)),
 });
 
 export { expect };

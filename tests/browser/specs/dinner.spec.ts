@@ -1,54 +1,59 @@
 import ICAL from 'ical.js';
-import { expect, KitchenServer, test } from '../kitchen';
+import { expect, test } from '../kitchen';
 
 // The kitchen's clock says five in the afternoon here.
 test.use({ timezoneId: 'Etc/GMT-1' });
 
-test('thighs, roast potatoes, sprouts and rice for seven: every start has a time, in ten actions from an empty plan', async ({
-  page,
-}) => {
-  const kitchen = await KitchenServer.create({ demo: false, clock: '2026-11-26T15:00:00Z' });
-  try {
-    let actions = 0;
-    const tap = async (name: string | RegExp) => {
-      await page
-        .getByRole('button', { name, exact: typeof name === 'string' })
-        .first()
-        .click();
+test.describe('where nobody has cooked yet', () => {
+  test.use({ demo: false });
+
+  test.describe('where nobody has cooked yet', () => {
+    test.use({ demo: false });
+
+    test('thighs, roast potatoes, sprouts and rice for seven: every start has a time, in ten actions from an empty plan', async ({
+      page,
+      kitchen,
+    }) => {
+      await kitchen.goTo('2026-11-26T15:00:00Z');
+      let actions = 0;
+      const tap = async (name: string | RegExp) => {
+        await page
+          .getByRole('button', { name, exact: typeof name === 'string' })
+          .first()
+          .click();
+        actions++;
+      };
+      await page.goto(`${kitchen.address}/tray`);
+      await tap('That is my kitchen');
+      await tap('Chicken');
+      await tap(/^bone-in thighs/i);
+      await page.getByRole('link', { name: 'Evening' }).click();
       actions++;
-    };
-    await page.goto(`${kitchen.address}/tray`);
-    await tap('That is my kitchen');
-    await tap('Chicken');
-    await tap(/^bone-in thighs/i);
-    await page.getByRole('link', { name: 'Evening' }).click();
-    actions++;
-    await page.getByLabel('Dinner at').fill('19:00');
-    await page.getByLabel('Dinner at').press('Enter');
-    actions++;
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:00\. Begin at 1\d:\d\d\./);
-    await tap('+ roast potatoes');
-    await tap('+ sprouts');
-    await tap('+ rice');
-    expect(actions).toBeLessThanOrEqual(10);
-    const list = page.getByRole('region', { name: 'What to do, by the clock' });
-    for (const task of [
-      'Roast potatoes into the oven',
-      'Sprouts into the oven',
-      'Rinse the rice, water on',
-      'The tray in',
-      'Out, and measure every lot',
-      'Onto plates',
-    ])
-      await expect(list.getByRole('listitem').filter({ hasText: task })).toContainText(/1[5-9]:\d\d/);
-    await expect(page.getByText(/^On time in .* of 10/)).toBeVisible();
-    await expect(page.getByText(/^The roast potatoes bake at what the tray needs, 200 °C/)).toBeVisible();
-    const view = await kitchen.get('/api/evening');
-    expect(Date.parse(view.eatAt)).toBe(Date.parse('2026-11-26T18:00:00Z'));
-    expect(view.lateMinutes).toBe(0);
-  } finally {
-    await kitchen.close();
-  }
+      await page.getByLabel('Dinner at').fill('19:00');
+      await page.getByLabel('Dinner at').press('Enter');
+      actions++;
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^Dinner at 19:00\. Begin at 1\d:\d\d\./);
+      await tap('+ roast potatoes');
+      await tap('+ sprouts');
+      await tap('+ rice');
+      expect(actions).toBeLessThanOrEqual(10);
+      const list = page.getByRole('region', { name: 'What to do, by the clock' });
+      for (const task of [
+        'Roast potatoes into the oven',
+        'Sprouts into the oven',
+        'Rinse the rice, water on',
+        'The tray in',
+        'Out, and measure every lot',
+        'Onto plates',
+      ])
+        await expect(list.getByRole('listitem').filter({ hasText: task })).toContainText(/1[5-9]:\d\d/);
+      await expect(page.getByText(/^On time in .* of 10/)).toBeVisible();
+      await expect(page.getByText(/^The roast potatoes bake at what the tray needs, 200 °C/)).toBeVisible();
+      const view = await kitchen.get('/api/evening');
+      expect(Date.parse(view.eatAt)).toBe(Date.parse('2026-11-26T18:00:00Z'));
+      expect(view.lateMinutes).toBe(0);
+    });
+  });
 });
 
 test('an evening for two: what one ticks is gone for the other, late moves dinner, and a drag of the spoon moves all', async ({

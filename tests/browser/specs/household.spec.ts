@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test';
 import { startBusyBake } from '../busyBake';
-import { expect, KitchenServer, test } from '../kitchen';
+import { expect, test } from '../kitchen';
 
 /** Units of the other kind, and times of day after noon by the other clock, in what the page shows. */
 const foreign = /°C|\d\s?(g|kg|mm|cm|ml|l|dm²)\b|\b(g|ml|mm|kg)$|\b(1[3-9]|2[0-3]):\d\d\b|a kilogram/gm;
@@ -14,89 +14,92 @@ async function foreignWords(page: Page): Promise<string[]> {
   );
 }
 
-test('a kitchen is asked three questions once, and everything on the tray obeys', async ({ page }) => {
-  const kitchen = await KitchenServer.create({ demo: false });
-  try {
-    await page.goto(`${kitchen.address}/tray`);
-    const questions = page.getByRole('region', { name: 'Your kitchen, once' });
-    await questions.getByRole('radio', { name: '°F and ounces' }).click();
-    await questions.getByRole('radio', { name: 'Dish' }).click();
-    await questions.getByRole('radio', { name: 'Nothing yet' }).click();
-    await expect(questions).toContainText('Times alone do not say that chicken is safe');
-    await questions.getByRole('button', { name: 'That is my kitchen' }).click();
-    await expect(questions).toHaveCount(0);
-    await page.reload();
-    await expect(page.getByRole('heading', { name: 'An empty tray' })).toBeVisible();
-    await expect(questions).toHaveCount(0);
+test.describe('where nobody has cooked yet', () => {
+  test.use({ demo: false });
 
-    await page.getByRole('button', { name: 'Try it with thighs, potatoes and carrots' }).click();
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^In now: .* [pm]{2}/);
-    const plan = async () => (await kitchen.get('/api/tray')).plan;
-    await expect.poll(async () => (await plan()).ovenSetting.unit).toBe('fahrenheit');
-    expect((await plan()).chicken[0].sizes.mass.unit).toBe('ounce');
-    for (const panel of [/^\d+ bone-in thighs/, /^carrots \d/i, /^Oven /, /^Hands/]) {
-      await page.getByRole('button', { name: panel }).first().click();
-      await expect(page.getByRole('button', { name: panel }).first()).toHaveAttribute('aria-expanded', 'true');
-      expect(await foreignWords(page), String(panel)).toEqual([]);
-    }
-    await page.getByRole('button', { name: 'Chicken', exact: true }).click();
-    await page.getByRole('button', { name: 'a whole bird, cut up' }).click();
-    await page.getByLabel('The bird weighs, oz').fill('1 lb');
-    await expect(page.getByText('A whole bird weighs 1 lb 5 oz to 8 lb 13 oz.')).toBeVisible();
-    expect(await foreignWords(page), 'a whole bird').toEqual([]);
-    await page.getByRole('button', { name: 'Not now' }).click();
+  test.describe('where nobody has cooked yet', () => {
+    test.use({ demo: false });
 
-    await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
-    await page.getByRole('button', { name: /^Coats/ }).click();
-    await page.getByRole('button', { name: 'Coat it' }).click();
-    await page
-      .getByRole('region', { name: 'Coats to choose from' })
-      .getByRole('button', { name: 'Green yogurt' })
-      .click();
-    await expect.poll(async () => (await plan()).chicken[0].coats.at(-1)?.mix).toBe('green-yogurt');
-    await page.getByRole('button', { name: /^Oven / }).click();
-    await page.getByLabel('Water or stock in it, cups').fill('1 ¼');
-    await expect.poll(async () => (await plan()).vessels[0].waterMl).toBe(300);
-    await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
-    await page.getByLabel('Mass of all').fill('2 lb 4 oz');
-    await expect.poll(async () => (await plan()).chicken[0].sizes.mass).toEqual({ value: 36, unit: 'ounce' });
-    await page.getByRole('radio', { name: 'Tomorrow' }).click();
-    await page.getByLabel('Dinner time').fill('6:45 pm');
-    await expect.poll(async () => new Date((await plan()).eatAt).getMinutes()).toBe(45);
-    await expect(page.getByRole('definition').last()).toHaveText('6:45 pm');
+    test('a kitchen is asked three questions once, and everything on the tray obeys', async ({ page, kitchen }) => {
+      await page.goto(`${kitchen.address}/tray`);
+      const questions = page.getByRole('region', { name: 'Your kitchen, once' });
+      await questions.getByRole('radio', { name: '°F and ounces' }).click();
+      await questions.getByRole('radio', { name: 'Dish' }).click();
+      await questions.getByRole('radio', { name: 'Nothing yet' }).click();
+      await expect(questions).toContainText('Times alone do not say that chicken is safe');
+      await questions.getByRole('button', { name: 'That is my kitchen' }).click();
+      await expect(questions).toHaveCount(0);
+      await page.reload();
+      await expect(page.getByRole('heading', { name: 'An empty tray' })).toBeVisible();
+      await expect(questions).toHaveCount(0);
 
-    await page.getByRole('link', { name: 'Prep' }).click();
-    for (const tab of await page.getByRole('tab').all()) {
-      await tab.click();
-      await expect(page.getByRole('tabpanel')).toBeVisible();
-      for (const more of ['A recipe on paper', 'still frozen', 'A pack', 'Against a whole bird']) {
-        const button = page.getByRole('tabpanel').locator('button', { hasText: more }).first();
-        if (await button.isVisible()) await button.click();
+      await page.getByRole('button', { name: 'Try it with thighs, potatoes and carrots' }).click();
+      await expect(page.getByRole('heading', { level: 1 })).toHaveText(/^In now: .* [pm]{2}/);
+      const plan = async () => (await kitchen.get('/api/tray')).plan;
+      await expect.poll(async () => (await plan()).ovenSetting.unit).toBe('fahrenheit');
+      expect((await plan()).chicken[0].sizes.mass.unit).toBe('ounce');
+      for (const panel of [/^\d+ bone-in thighs/, /^carrots \d/i, /^Oven /, /^Hands/]) {
+        await page.getByRole('button', { name: panel }).first().click();
+        await expect(page.getByRole('button', { name: panel }).first()).toHaveAttribute('aria-expanded', 'true');
+        expect(await foreignWords(page), String(panel)).toEqual([]);
       }
-      await expect(page.getByText('Looking at tonight’s tray…')).toHaveCount(0);
-      expect(await foreignWords(page), (await tab.textContent()) ?? '').toEqual([]);
-    }
-    await page.getByRole('tab').first().click();
-    await page.getByRole('button', { name: 'A mix of your own' }).click();
-    await expect(page.getByLabel('For so much meat, oz')).toHaveValue('35.3');
-    // What goes into it is written as its recipe has it, in any measure.
-    await expect(page.getByRole('radio', { name: 'for 2 lb 3 oz of meat' })).toBeVisible();
-    await page.goto(`${kitchen.address}/tray`);
-    await page.getByRole('tab', { name: 'A recipe' }).click();
-    await expect(page.getByLabel('The recipe’s oven, °F')).toHaveValue('375');
-    expect(await foreignWords(page), 'a recipe').toEqual([]);
-    await page.getByRole('tab', { name: 'Curve' }).click();
-    await expect(page.getByRole('table', { name: 'Predicted temperatures' })).toBeVisible();
-    expect(await foreignWords(page), 'the curve').toEqual([]);
-    await page.goto(`${kitchen.address}/evening`);
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    expect(await foreignWords(page), 'the evening').toEqual([]);
-    await page.goto(`${kitchen.address}/print`);
-    await expect(page.getByRole('heading', { name: 'On the tray' })).toBeVisible();
-    expect(await foreignWords(page), 'on paper').toEqual([]);
-  } finally {
-    await kitchen.close();
-  }
+      await page.getByRole('button', { name: 'Chicken', exact: true }).click();
+      await page.getByRole('button', { name: 'a whole bird, cut up' }).click();
+      await page.getByLabel('The bird weighs, oz').fill('1 lb');
+      await expect(page.getByText('A whole bird weighs 1 lb 5 oz to 8 lb 13 oz.')).toBeVisible();
+      expect(await foreignWords(page), 'a whole bird').toEqual([]);
+      await page.getByRole('button', { name: 'Not now' }).click();
+
+      await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
+      await page.getByRole('button', { name: /^Coats/ }).click();
+      await page.getByRole('button', { name: 'Coat it' }).click();
+      await page
+        .getByRole('region', { name: 'Coats to choose from' })
+        .getByRole('button', { name: 'Green yogurt' })
+        .click();
+      await expect.poll(async () => (await plan()).chicken[0].coats.at(-1)?.mix).toBe('green-yogurt');
+      await page.getByRole('button', { name: /^Oven / }).click();
+      await page.getByLabel('Water or stock in it, cups').fill('1 ¼');
+      await expect.poll(async () => (await plan()).vessels[0].waterMl).toBe(300);
+      await page.getByRole('button', { name: /^\d+ bone-in thighs/ }).click();
+      await page.getByLabel('Mass of all').fill('2 lb 4 oz');
+      await expect.poll(async () => (await plan()).chicken[0].sizes.mass).toEqual({ value: 36, unit: 'ounce' });
+      await page.getByRole('radio', { name: 'Tomorrow' }).click();
+      await page.getByLabel('Dinner time').fill('6:45 pm');
+      await expect.poll(async () => new Date((await plan()).eatAt).getMinutes()).toBe(45);
+      await expect(page.getByRole('definition').last()).toHaveText('6:45 pm');
+
+      await page.getByRole('link', { name: 'Prep' }).click();
+      for (const tab of await page.getByRole('tab').all()) {
+        await tab.click();
+        await expect(page.getByRole('tabpanel')).toBeVisible();
+        for (const more of ['A recipe on paper', 'still frozen', 'A pack', 'Against a whole bird']) {
+          const button = page.getByRole('tabpanel').locator('button', { hasText: more }).first();
+          if (await button.isVisible()) await button.click();
+        }
+        await expect(page.getByText('Looking at tonight’s tray…')).toHaveCount(0);
+        expect(await foreignWords(page), (await tab.textContent()) ?? '').toEqual([]);
+      }
+      await page.getByRole('tab').first().click();
+      await page.getByRole('button', { name: 'A mix of your own' }).click();
+      await expect(page.getByLabel('For so much meat, oz')).toHaveValue('35.3');
+      // What goes into it is written as its recipe has it, in any measure.
+      await expect(page.getByRole('radio', { name: 'for 2 lb 3 oz of meat' })).toBeVisible();
+      await page.goto(`${kitchen.address}/tray`);
+      await page.getByRole('tab', { name: 'A recipe' }).click();
+      await expect(page.getByLabel('The recipe’s oven, °F')).toHaveValue('375');
+      expect(await foreignWords(page), 'a recipe').toEqual([]);
+      await page.getByRole('tab', { name: 'Curve' }).click();
+      await expect(page.getByRole('table', { name: 'Predicted temperatures' })).toBeVisible();
+      expect(await foreignWords(page), 'the curve').toEqual([]);
+      await page.goto(`${kitchen.address}/evening`);
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+      expect(await foreignWords(page), 'the evening').toEqual([]);
+      await page.goto(`${kitchen.address}/print`);
+      await expect(page.getByRole('heading', { name: 'On the tray' })).toBeVisible();
+      expect(await foreignWords(page), 'on paper').toEqual([]);
+    });
+  });
 });
 
 test('the kitchen is changed on one device and seen on the other; what cannot be is said at its field', async ({
