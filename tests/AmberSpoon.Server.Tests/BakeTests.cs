@@ -4,7 +4,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>A bake from its start to the log, as events.</summary>
-public sealed class BakeTests
+public sealed class BakeTests(SharedBake shared) : IClassFixture<SharedBake>
 {
     [Fact]
     public async Task A_started_bake_is_exactly_where_it_should_be_after_a_restart()
@@ -161,13 +161,10 @@ public sealed class BakeTests
     [InlineData("""{"kind":"corrected","event":55}""", 400, "event")]
     public async Task An_event_that_cannot_be_is_refused_by_its_field(string told, int refused, string field)
     {
-        await using var kitchen = new Kitchen();
-        string id = await kitchen.StartBake(Kitchen.Supper());
-        kitchen.Clock.Advance(TimeSpan.FromMinutes(20));
-        (int status, JsonNode? problem) = await kitchen.Tell(id, JsonNode.Parse(told)!.AsObject());
+        (int status, JsonNode? problem) = await shared.Kitchen.Tell(shared.Id, JsonNode.Parse(told)!.AsObject());
         Assert.Equal(refused, status);
         Assert.NotNull(problem!["errors"]![$"events[0].{field}"]);
-        Assert.Equal(1, (int)(await kitchen.Live())!["seq"]!);
+        Assert.Equal(1, (int)(await shared.Kitchen.Live())!["seq"]!);
     }
 
     /// <summary>What hands are to do stays on the list until they did it; put off it moves, done it goes, and an unplanned lid slows what comes.</summary>

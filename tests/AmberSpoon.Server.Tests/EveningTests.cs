@@ -7,7 +7,7 @@ using Calendar = Ical.Net.Calendar;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>The whole meal on the clock, as pages and other programs get it.</summary>
-public sealed class EveningTests
+public sealed class EveningTests(SharedKitchen shared) : IClassFixture<SharedKitchen>
 {
     private static DateTimeOffset At(JsonNode? node) => DateTimeOffset.Parse((string)node!, CultureInfo.InvariantCulture);
 
@@ -299,12 +299,10 @@ public sealed class EveningTests
     [InlineData("""{ "cooks": 1, "rings": 4, "pace": 1, "sides": [{ "kind": "rice", "keepsMinutes": -1 }] }""", "sides[0].keepsMinutes")]
     public async Task What_cannot_be_is_said_at_its_field_and_nothing_is_stored(string json, string field)
     {
-        await using var kitchen = new Kitchen();
-        await kitchen.Get("/api/tray");
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/evening/1", raw: json);
+        (int status, JsonNode? problem) = await shared.Kitchen.Send(HttpMethod.Put, "/api/evening/1", raw: json);
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]![field]);
-        Assert.Equal(0, (int)(await kitchen.Get("/api/evening"))["version"]!);
+        Assert.Equal(0, (int)(await shared.Kitchen.Get("/api/evening"))["version"]!);
     }
 
     [Fact]

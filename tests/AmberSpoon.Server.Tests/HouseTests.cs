@@ -9,7 +9,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>What a household wrote is its own: out as files and back, whole or not at all.</summary>
-public sealed class HouseTests
+public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
 {
     private static async Task<(int Status, JsonNode? Body)> Post(Kitchen kitchen, string path, byte[] bytes, string type)
     {
@@ -20,7 +20,7 @@ public sealed class HouseTests
         return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
     }
 
-    private static async Task<string> Baked(Kitchen kitchen, string name)
+    internal static async Task<string> Baked(Kitchen kitchen, string name)
     {
         JsonObject plan = Kitchen.Supper();
         plan["name"] = name;
@@ -83,18 +83,15 @@ public sealed class HouseTests
     [MemberData(nameof(Wrong))]
     public async Task A_file_that_was_edited_into_what_cannot_be_is_refused_and_nothing_is_kept(string was, string becomes)
     {
-        await using var kitchen = new Kitchen();
-        string id = await Baked(kitchen, "Thighs");
-        string file = await kitchen.Client.GetStringAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken);
+        string file = await shared.Kitchen.Client.GetStringAsync($"/api/bakes/{shared.Id}/file", TestContext.Current.CancellationToken);
         Assert.Contains(was, file, StringComparison.Ordinal);
-        await using var other = new Kitchen();
         string edited = was == "\"seq\": 2" || was.StartsWith("\"lot\"", StringComparison.Ordinal)
             ? ReplaceLast(file, was, becomes)
             : file.Replace(was, becomes, StringComparison.Ordinal);
-        (int status, JsonNode? problem) = await Post(other, "/api/bakes/file", Encoding.UTF8.GetBytes(edited), "application/json");
+        (int status, JsonNode? problem) = await Post(shared.Empty, "/api/bakes/file", Encoding.UTF8.GetBytes(edited), "application/json");
         Assert.True(status == 400, $"{status} {problem?.ToJsonString()}");
         Assert.NotNull(problem!["errors"]!["file"]);
-        Assert.Empty((await other.Get("/api/log"))["lines"]!.AsArray());
+        Assert.Empty((await shared.Empty.Get("/api/log"))["lines"]!.AsArray());
     }
 
     private static string ReplaceLast(string text, string was, string becomes)
@@ -320,13 +317,11 @@ public sealed class HouseTests
     [InlineData("otherDb")]
     public async Task A_backup_that_is_not_as_it_was_made_is_refused_whole(string how)
     {
-        await using var kitchen = new Kitchen();
-        await Baked(kitchen, "Thighs");
-        byte[] wrong = Spoilt(await Backup(kitchen), how);
-        (int status, JsonNode? problem) = await Post(kitchen, "/api/house/restore?mode=replace&rehearsal=false", wrong, "application/zip");
+        byte[] wrong = Spoilt(await Backup(shared.Kitchen), how);
+        (int status, JsonNode? problem) = await Post(shared.Kitchen, "/api/house/restore?mode=replace&rehearsal=false", wrong, "application/zip");
         Assert.True(status == 400, $"{status} {problem?.ToJsonString()}");
         Assert.NotNull(problem!["errors"]!["file"]);
-        Assert.Equal("Thighs", (string)(await kitchen.Get("/api/log"))["lines"]![0]!["name"]!);
+        Assert.Equal("Thighs", (string)Assert.Single((await shared.Kitchen.Get("/api/log"))["lines"]!.AsArray())!["name"]!);
     }
 
     private static byte[] Spoilt(byte[] backup, string how)

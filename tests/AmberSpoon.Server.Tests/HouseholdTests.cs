@@ -4,7 +4,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>What is said once of the kitchen, and what follows from it everywhere.</summary>
-public sealed class HouseholdTests
+public sealed class HouseholdTests(SharedKitchen shared) : IClassFixture<SharedKitchen>
 {
     private static JsonObject Said() => JsonNode.Parse("""
         {
@@ -181,14 +181,13 @@ public sealed class HouseholdTests
     [InlineData("dial", "null", "dial.value", "Write a temperature")]
     public async Task What_cannot_be_is_said_at_its_field_and_nothing_is_stored(string field, string value, string at, string says)
     {
-        await using var kitchen = new Kitchen();
         JsonObject wrong = Said();
         wrong["thermometer"] = field == "probeLimit" ? "leaveIn" : "none";
         wrong[field] = JsonNode.Parse(value);
-        (int status, JsonNode? problem) = await kitchen.Send(HttpMethod.Put, "/api/kitchen", wrong);
+        (int status, JsonNode? problem) = await shared.Kitchen.Send(HttpMethod.Put, "/api/kitchen", wrong);
         Assert.Equal(400, status);
         Assert.Contains(says, problem!["errors"]![at]!.ToJsonString(new() { Encoder = System.Text.Encodings.Web.JavaScriptEncoder.UnsafeRelaxedJsonEscaping }), StringComparison.Ordinal);
-        Assert.Equal(0, (int)(await kitchen.Get("/api/kitchen"))["version"]!);
+        Assert.Equal(0, (int)(await shared.Kitchen.Get("/api/kitchen"))["version"]!);
     }
 
     [Fact]

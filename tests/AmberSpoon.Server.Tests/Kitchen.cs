@@ -192,7 +192,7 @@ internal sealed class Kitchen : IAsyncDisposable
         string text = await response.Content.ReadAsStringAsync();
         if ((int)response.StatusCode >= 400)
         {
-            Xunit.Assert.Equal("application/problem+json", response.Content.Headers.ContentType?.MediaType);
+            Assert.Equal("application/problem+json", response.Content.Headers.ContentType?.MediaType);
         }
 
         return ((int)response.StatusCode, text.Length == 0 ? null : JsonNode.Parse(text));
@@ -209,7 +209,7 @@ internal sealed class Kitchen : IAsyncDisposable
     public async Task Coat(string coats, int tray = 1)
     {
         (int status, JsonNode? body) = await Send(HttpMethod.Put, FormattableString.Invariant($"/api/trays/{tray}/coats"), raw: $$"""{ "coats": {{coats}} }""");
-        Xunit.Assert.True(status == 200, body?.ToJsonString());
+        Assert.True(status == 200, body?.ToJsonString());
     }
 
     private Task<(int Status, JsonNode? Body)> SaveFirst(JsonNode plan) => Send(HttpMethod.Put, "/api/trays/1", plan);
@@ -230,9 +230,9 @@ internal sealed class Kitchen : IAsyncDisposable
     public async Task<string> StartBake(JsonObject plan)
     {
         (int saved, JsonNode? tray) = await SaveTray(plan);
-        Xunit.Assert.True(saved == 200, tray?.ToJsonString());
+        Assert.True(saved == 200, tray?.ToJsonString());
         (int status, JsonNode? bake) = await Start((int)tray!["version"]!);
-        Xunit.Assert.Equal(201, status);
+        Assert.Equal(201, status);
         return (string)bake!["id"]!;
     }
 
@@ -254,7 +254,7 @@ internal sealed class Kitchen : IAsyncDisposable
     public async Task<JsonNode> Told(string id, params JsonObject[] events)
     {
         (int status, JsonNode? bake) = await Tell(id, events);
-        Xunit.Assert.True(status == 200, bake?.ToJsonString());
+        Assert.True(status == 200, bake?.ToJsonString());
         return bake!;
     }
 

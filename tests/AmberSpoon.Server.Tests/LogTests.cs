@@ -4,7 +4,7 @@ using Xunit;
 namespace AmberSpoon.Server.Tests;
 
 /// <summary>The log: looked up, said at table, learnt from, baked again.</summary>
-public sealed class LogTests
+public sealed class LogTests(SharedLog shared) : IClassFixture<SharedLog>
 {
     private static JsonObject Plan(string name, double celsius = 204)
     {
@@ -161,12 +161,12 @@ public sealed class LogTests
     [InlineData("""{ "kind": "counted" }""", "events[0].counts")]
     public async Task What_cannot_be_is_refused_at_its_field(string told, string field)
     {
-        await using var kitchen = new Kitchen();
-        string id = await kitchen.StartBake(Plan("Thighs"));
-        await kitchen.Finish(id);
-        (int status, JsonNode? problem) = await kitchen.Tell(id, JsonNode.Parse(told)!.AsObject());
+        string path = $"/api/bakes/{shared.Id}";
+        int before = (int)(await shared.Kitchen.Get(path))["seq"]!;
+        (int status, JsonNode? problem) = await shared.Kitchen.Tell(shared.Id, JsonNode.Parse(told)!.AsObject());
         Assert.Equal(400, status);
         Assert.NotNull(problem!["errors"]![field]);
+        Assert.Equal(before, (int)(await shared.Kitchen.Get(path))["seq"]!);
     }
 
     [Fact]
