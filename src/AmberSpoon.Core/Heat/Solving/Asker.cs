@@ -10,6 +10,9 @@ public static class Asker
 
     internal static CancellationToken Gone => Leaving.Value;
 
+    /// <summary>Whether nobody waits any more for what is computed here; never outside <see cref="WhileWaiting"/>.</summary>
+    public static bool HasGone => Leaving.Value.IsCancellationRequested;
+
     /// <param name="compute">What is asked; on this thread and those it starts.</param>
     /// <param name="gone">Cancelled when nobody waits any more.</param>
     /// <exception cref="OperationCanceledException">Nobody waits any more.</exception>

@@ -1,83 +1,112 @@
+using AmberSpoon.Core.Heat.Solving;
 using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Store;
 using AmberSpoon.Store.Rows;
 using Microsoft.Extensions.Caching.Memory;
 
 namespace AmberSpoon.Server.Stations.Tray;
 
 /// <summary>
-/// Keeps what was computed of the versions of trays: a version never changes, so every question about it, at any station, is
-/// answered from one computation.
+/// Keeps what was computed of plans: every question about a plan, at any station, is answered from one computation. What follows
+/// from a plan does not depend on its name, its dinner or whose tray it is, so what is undone, renamed or moved to another hour is
+/// not computed again.
 /// </summary>
 internal sealed class TrayAnswers : IDisposable
 {
     private const int Most = 64;
 
     private readonly MemoryCache _kept = new(new MemoryCacheOptions { SizeLimit = Most });
+    private readonly MemoryCache _versions = new(new MemoryCacheOptions { SizeLimit = Most });
     private readonly Lock _finding = new();
 
     /// <param name="row">A tray with food on it.</param>
     /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
     public TrayComputed Of(TrayRow row)
     {
-        Key key = KeyOf(row);
-        Lazy<TrayComputed> found;
-        lock (_finding)
-        {
-            MakeRoom();
-            found = _kept.GetOrCreate(key, entry =>
-            {
-                entry.Size = 1;
-                return new Lazy<TrayComputed>(() => TrayPlanner.Compute(row.Plan));
-            })!;
-        }
+        TrayComputed computed = Of(row.Plan);
+        Keep(row);
+        return computed;
+    }
 
-        try
+    /// <param name="plan">With a place for every piece.</param>
+    /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
+    public TrayComputed Of(TrayPlan plan) => Of(plan, TrayPlanner.Compute);
+
+    /// <param name="plan">With a place for every piece.</param>
+    /// <param name="compute">What follows from it, where that is not known.</param>
+    public TrayComputed Of(TrayPlan plan, Func<TrayPlan, TrayComputed> compute)
+    {
+        string key = KeyOf(plan);
+        while (true)
         {
-            return found.Value;
-        }
-        catch
-        {
-            // A failure would be kept with it: the next one to ask tries again.
-            _kept.Remove(key);
-            throw;
+            Lazy<TrayComputed> found;
+            lock (_finding)
+            {
+                MakeRoom(_kept);
+                found = _kept.GetOrCreate(key, entry =>
+                {
+                    entry.Size = 1;
+                    return new Lazy<TrayComputed>(() => compute(plan));
+                })!;
+            }
+
+            try
+            {
+                return found.Value with { Plan = plan };
+            }
+            catch (Exception failed)
+            {
+                // A failure would be kept with it: the next one to ask tries again, and so does who waits still where who asked
+                // first has gone.
+                _kept.Remove(key);
+                if (!IsLeaving(failed) || Asker.HasGone)
+                {
+                    throw;
+                }
+            }
         }
     }
 
-    /// <summary>What a save has computed is not computed again.</summary>
-    public void Keep(TrayRow row, TrayComputed computed)
+    /// <summary>It ended because somebody no longer waits, on one thread or on several.</summary>
+    private static bool IsLeaving(Exception failed) =>
+        failed is OperationCanceledException || (failed is AggregateException several && several.Flatten().InnerExceptions.All(one => one is OperationCanceledException));
+
+    /// <summary>Remembers what this version of a tray was.</summary>
+    public void Keep(TrayRow row)
     {
-        MakeRoom();
-        _kept.Set(KeyOf(row), new Lazy<TrayComputed>(computed), new MemoryCacheEntryOptions { Size = 1 });
+        if (!_versions.TryGetValue((row.Id, row.Version), out _))
+        {
+            MakeRoom(_versions);
+            _versions.Set((row.Id, row.Version), row.Plan, new MemoryCacheEntryOptions { Size = 1 });
+        }
     }
 
     /// <summary>
     /// A full cache turns new entries away and makes room later, and what was turned away is computed a second time: every fourth
     /// change to a field took twice as long. So the oldest quarter goes first.
     /// </summary>
-    private void MakeRoom()
+    private static void MakeRoom(MemoryCache cache)
     {
-        if (_kept.Count >= Most)
+        if (cache.Count >= Most)
         {
-            _kept.Compact(0.25);
+            cache.Compact(0.25);
         }
     }
 
-    /// <summary>Another house: nothing that is kept holds any longer.</summary>
-    public void Forget() => _kept.Clear();
+    /// <summary>Another house: its trays have versions of their own. What follows from a plan is the same in every house.</summary>
+    public void Forget() => _versions.Clear();
 
     /// <summary>The plan of an earlier version, where it is still known.</summary>
-    public TrayPlan? PlanOf(int id, int version) =>
-        _kept.Keys.OfType<Key>().Where(key => key.Id == id && key.Version == version)
-            .Select(key => _kept.TryGetValue(key, out Lazy<TrayComputed>? found) && found is { IsValueCreated: true } ? found.Value.Plan : null)
-            .FirstOrDefault(plan => plan is not null);
+    public TrayPlan? PlanOf(int id, int version) => _versions.Get<TrayPlan>((id, version));
 
-    private static Key KeyOf(TrayRow row) => new(row.Id, row.Version, Known.KeyOf(row.Plan));
+    /// <summary>All that its forecast follows from: with what was learnt by then, which the same version may be answered anew by.</summary>
+    private static string KeyOf(TrayPlan plan) =>
+        $"{Known.KeyOf(plan)}|{JsonText.Write(plan with { Name = string.Empty, EatAt = null, Repeats = null })}";
 
-    /// <param name="Id">Which tray.</param>
-    /// <param name="Version">Which of its versions.</param>
-    /// <param name="Known">What was learnt by then: the same version may be answered anew by what a bake has taught since.</param>
-    private readonly record struct Key(int Id, int Version, string Known);
-
-    public void Dispose() => _kept.Dispose();
+    public void Dispose()
+    {
+        _kept.Dispose();
+        _versions.Dispose();
+    }
 }

@@ -197,7 +197,7 @@ internal sealed class TrayDesk(
                 cancel);
             if (computed is not null)
             {
-                answers.Keep(row, computed);
+                answers.Keep(row);
             }
 
             await news.TrayChanged(id, row.Version);

@@ -13,7 +13,7 @@ using AmberSpoon.Store.Rows;
 namespace AmberSpoon.Server.Stations.Tray;
 
 /// <summary>Puts a plan, its layout, its forecast and the clock together.</summary>
-internal sealed class TrayPlanner(TimeProvider time)
+internal sealed class TrayPlanner(TimeProvider time, TrayAnswers answers)
 {
     public DateTimeOffset Now => time.GetUtcNow();
 
@@ -35,10 +35,9 @@ internal sealed class TrayPlanner(TimeProvider time)
         TrayLayout layout = TrayArranger.Arrange(plan);
         RequireFewLayers(plan, layout);
         TrayPlan laid = plan with { Spots = layout.Spots() };
-        TrayForecast forecast = Forecast(laid, layout);
-        RequireLotsInTime(laid, forecast);
-        RequireDinnerInTime(laid, forecast, units);
-        TrayComputed computed = Computed(laid, layout, forecast);
+        TrayComputed computed = answers.Of(laid, _ => Computed(laid, layout, Forecast(laid, layout)));
+        RequireLotsInTime(laid, computed.Forecast);
+        RequireDinnerInTime(laid, computed.Forecast, units);
         _ = computed.Details.Value;
         return computed;
     }
@@ -188,8 +187,9 @@ internal sealed class TrayPlanner(TimeProvider time)
         }
     }
 
+    /// <summary>Its details may be asked for by one who leaves before they are there: the next one then begins anew.</summary>
     private static TrayComputed Computed(TrayPlan plan, TrayLayout layout, TrayForecast forecast) =>
-        new(plan, layout, forecast, new(() => Details(plan, layout, forecast)));
+        new(plan, layout, forecast, new(() => Details(plan, layout, forecast), LazyThreadSafetyMode.PublicationOnly));
 
     private static TrayDetails Details(TrayPlan plan, TrayLayout layout, TrayForecast forecast)
     {
