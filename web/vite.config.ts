@@ -6,9 +6,6 @@ import { defineConfig } from 'vitest/config';
 /** Where a page begins: these and what they need are all that may be waited for. */
 const FIRST = ['/src/main.tsx', '/src/stations/tray/TrayStation.tsx'];
 
-/** Brought by `require`, which is not among a module's imports. */
-const REQUIRED = /node_modules\/(react|react-dom|scheduler)\//;
-
 let first: Set<string> | null = null;
 
 /**
@@ -25,7 +22,7 @@ function firstChunk(id: string, graph: { getModuleInfo(id: string): { importedId
       waiting.push(...(graph.getModuleInfo(next)?.importedIds ?? []));
     }
   }
-  return first.has(id) || REQUIRED.test(id) ? 'first' : null;
+  return first.has(id) ? 'first' : null;
 }
 
 export default defineConfig({
