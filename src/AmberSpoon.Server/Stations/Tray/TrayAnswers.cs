@@ -24,14 +24,10 @@ internal sealed class TrayAnswers : IDisposable
     /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
     public TrayComputed Of(TrayRow row)
     {
-        TrayComputed computed = Of(row.Plan);
+        TrayComputed computed = Of(row.Plan, TrayPlanner.Compute);
         Keep(row);
         return computed;
     }
-
-    /// <param name="plan">With a place for every piece.</param>
-    /// <exception cref="Problems.ProblemException">400 where this oven never gets there.</exception>
-    public TrayComputed Of(TrayPlan plan) => Of(plan, TrayPlanner.Compute);
 
     /// <param name="plan">With a place for every piece.</param>
     /// <param name="compute">What follows from it, where that is not known.</param>
