@@ -30,6 +30,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // A page lives for some seconds here: compiling its scripts anew for speed does not pay.
+        '--js-flags=--no-opt --no-sparkplug',
       ],
     },
   },

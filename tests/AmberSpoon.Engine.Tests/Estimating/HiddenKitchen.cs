@@ -1,17 +1,18 @@
 using AmberSpoon.Core.Estimating;
 using AmberSpoon.Core.Heat;
+using AmberSpoon.Core.Heat.Pieces;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
 
 namespace AmberSpoon.Core.Tests.Estimating;
 
-/// <summary>A kitchen whose truth the app does not know: every piece followed by the engine itself.</summary>
+/// <summary>A kitchen whose truth the app does not know: every piece that somebody looks at is followed by the engine itself.</summary>
 internal sealed class HiddenKitchen
 {
     private const double EndS = 100 * 60;
 
-    private readonly Dictionary<PieceRef, HeatRun> _truth = [];
+    private readonly Dictionary<PieceRef, Lazy<HeatRun>> _truth = [];
     private readonly Dictionary<LotId, double> _inS;
 
     public HiddenKitchen(TrayPlan plan, LotSettings settings, Random random, KitchenPrior prior)
@@ -36,7 +37,8 @@ internal sealed class HiddenKitchen
             {
                 double ownSize = size + (own.PieceSize / own.LotSize * Normal(random));
                 KitchenGuess guess = own.At(new DoubtVector(offset, exchange, evaporation, ownSize, start));
-                _truth[new(lot.LotId, piece)] = settings.Of(lot, piece).Bake(guess, [new(BakePlace.Oven, EndS - _inS[lot.LotId])], stopAtColdestC: 97).Follow(GridLevel.Quick);
+                PieceBake bake = settings.Of(lot, piece).Bake(guess, [new(BakePlace.Oven, EndS - _inS[lot.LotId])], stopAtColdestC: 97);
+                _truth[new(lot.LotId, piece)] = new(() => bake.Follow(GridLevel.Quick));
             }
         }
     }
@@ -49,14 +51,14 @@ internal sealed class HiddenKitchen
     public double SurfaceC(PieceRef piece, double atS) => Sample(piece, atS).SurfaceC;
 
     /// <summary>When its coldest place is this hot, s in the bake's time; null if never.</summary>
-    public double? ReachesS(PieceRef piece, double celsius) => _truth[piece].TimeToReachS(celsius) is { } lotS ? _inS[piece.Lot] + lotS : null;
+    public double? ReachesS(PieceRef piece, double celsius) => _truth[piece].Value.TimeToReachS(celsius) is { } lotS ? _inS[piece.Lot] + lotS : null;
 
     /// <summary>The hottest it has been until then, °C.</summary>
     public double HottestC(PieceRef piece, double untilS) =>
-        _truth[piece].Samples.Where(sample => sample.TimeS <= BakeClock.LotS(untilS, _inS[piece.Lot])).Select(sample => sample.ColdestC).Append(ColdestC(piece, untilS)).Max();
+        _truth[piece].Value.Samples.Where(sample => sample.TimeS <= BakeClock.LotS(untilS, _inS[piece.Lot])).Select(sample => sample.ColdestC).Append(ColdestC(piece, untilS)).Max();
 
     public static double Normal(Random random) =>
         Math.Sqrt(-2 * Math.Log(1 - random.NextDouble())) * Math.Cos(2 * Math.PI * random.NextDouble());
 
-    private HeatSample Sample(PieceRef piece, double atS) => _truth[piece].At(Math.Max(0, BakeClock.LotS(atS, _inS[piece.Lot])));
+    private HeatSample Sample(PieceRef piece, double atS) => _truth[piece].Value.At(Math.Max(0, BakeClock.LotS(atS, _inS[piece.Lot])));
 }

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { expect, KitchenServer, liveBake, test } from '../kitchen';
 
 /** As many as fit the suite; the bench takes fifty. */
-const KILLS = Number(process.env.KILLS ?? 4);
+const KILLS = Number(process.env.KILLS ?? 3);
 
 /** A page that streams readings: it keeps what was not acknowledged and sends it again, as the page does. */
 class Sender {

@@ -1,5 +1,5 @@
 import { QueryClient } from '@tanstack/react-query';
-import { beforeEach, expect, test, vi } from 'vitest';
+import { afterEach, beforeEach, expect, test, vi } from 'vitest';
 import { freshest } from './freshest';
 
 const key = ['tray'];
@@ -9,6 +9,10 @@ let client: QueryClient;
 beforeEach(() => {
   vi.useFakeTimers();
   client = new QueryClient();
+});
+
+afterEach(() => {
+  vi.useRealTimers();
 });
 
 /** An answer that is there a second after it was asked for, and what happens meanwhile. */

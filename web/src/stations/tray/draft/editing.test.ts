@@ -1,4 +1,4 @@
-import { expect, test, vi } from 'vitest';
+import { afterEach, expect, test, vi } from 'vitest';
 import { Problem } from '../../../api/problem';
 import type { TrayPlan, TrayPlanRequest, TrayView } from '../../../api/types';
 import { type Units, usualUnits } from '../../../words/units';
@@ -48,6 +48,10 @@ class Server {
 }
 
 let units: Units = usualUnits;
+
+afterEach(() => {
+  vi.useRealTimers();
+});
 
 function opened(server: Server, kept = new Map<string, string>()) {
   vi.useFakeTimers();
