@@ -32,6 +32,7 @@ export class KitchenServer {
     readonly demo: boolean,
     clock: string,
     readonly pace: number,
+    private readonly pages?: string,
   ) {
     this.clockMs = Date.parse(clock);
   }
@@ -40,12 +41,13 @@ export class KitchenServer {
   evenings = 0;
 
   static async create(
-    options: { demo?: boolean; clock?: string; pace?: number; evenings?: number } = {},
+    options: { demo?: boolean; clock?: string; pace?: number; evenings?: number; pages?: string } = {},
   ): Promise<KitchenServer> {
     const port = await freePort();
     const data = mkdtempSync(join(tmpdir(), 'amber-browser-'));
     const clock = options.clock ?? FIVE_O_CLOCK;
-    const server = new KitchenServer(`http://127.0.0.1:${port}`, data, options.demo ?? true, clock, options.pace ?? 1);
+    const address = `http://127.0.0.1:${port}`;
+    const server = new KitchenServer(address, data, options.demo ?? true, clock, options.pace ?? 1, options.pages);
     server.evenings = options.evenings ?? server.evenings;
     await server.open();
     return server;
@@ -83,6 +85,7 @@ export class KitchenServer {
       `--Kitchen:DemoEvenings=${this.evenings}`,
       `--Kitchen:ClockStartsAt=${new Date(this.clockMs).toISOString()}`,
       `--Kitchen:ClockPace=${this.pace}`,
+      ...(this.pages ? [`--webroot=${this.pages}`] : []),
     ];
     this.process = spawn('dotnet', args, { cwd: app, stdio: 'ignore', env: { ...process.env, ...SHORT_LIVED } });
     this.openedAt = Date.now();

@@ -1,10 +1,10 @@
-import { registerSW } from 'virtual:pwa-register';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './App';
 import { fetchAhead } from './kitchen/firstQueries';
 import { keepAnswers } from './kitchen/keptAnswers';
+import { keepPages } from './offline/keepPages';
 import './styles/tokens.css';
 
 // Live news says when something changed; until then what was fetched is true.
@@ -16,8 +16,7 @@ if (location.pathname === '/tray' || location.pathname === '/') fetchAhead(queri
 const root = document.getElementById('root');
 if (!root) throw new Error('The page has no root element.');
 
-// The page itself opens without the server, too.
-registerSW({ immediate: true });
+void keepPages();
 
 createRoot(root).render(
   <StrictMode>

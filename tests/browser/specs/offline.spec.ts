@@ -1,5 +1,8 @@
+import { cpSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
 import { startBusyBake } from '../busyBake';
-import { expect, liveBake, readingBox, test } from '../kitchen';
+import { app, expect, KitchenServer, liveBake, readingBox, test } from '../kitchen';
 
 // A page is opened anew while nobody serves it.
 test.use({ serviceWorkers: 'allow' });
@@ -76,4 +79,26 @@ test('the page can be installed', async ({ page, kitchen }) => {
   for (const icon of manifest.icons) expect((await fetch(kitchen.address + icon.src)).ok).toBe(true);
   const worker = await fetch(`${kitchen.address}/sw.js`);
   expect(worker.headers.get('cache-control')).toBe('no-cache');
+});
+
+test('a newer page takes the place of the older one that is open', async ({ page }) => {
+  const pages = mkdtempSync(join(tmpdir(), 'amber-pages-'));
+  cpSync(join(app, 'wwwroot'), pages, { recursive: true });
+  const change = (file: string, what: RegExp, into: string) => {
+    const before = readFileSync(join(pages, file), 'utf8');
+    expect(before).toMatch(what);
+    writeFileSync(join(pages, file), before.replace(what, into));
+  };
+  const kitchen = await KitchenServer.create({ demo: false, pages });
+  try {
+    await page.goto(`${kitchen.address}/oven`);
+    await page.evaluate(() => navigator.serviceWorker.ready);
+    change('index.html', /<title>Amber Spoon/, '<title>Newer Amber Spoon');
+    change('sw.js', /(?<=`\/index\.html`,revision:`)[^`]+/, 'newer');
+    await page.evaluate(async () => void (await (await navigator.serviceWorker.ready).update()));
+    await expect(page).toHaveTitle('Newer Amber Spoon');
+  } finally {
+    await kitchen.close();
+    rmSync(pages, { recursive: true, force: true });
+  }
 });
