@@ -85,9 +85,12 @@ test.describe('where nobody has cooked yet', () => {
       await expect(page.getByLabel('For so much meat, oz')).toHaveValue('35.3');
       // What goes into it is written as its recipe has it, in any measure.
       await expect(page.getByRole('radio', { name: 'for 2 lb 3 oz of meat' })).toBeVisible();
+      // How this kitchen measures is known before it is asked for, and nothing is shown anew when the answer comes.
+      await page.route('**/api/kitchen', (route) => route.abort());
       await page.goto(`${kitchen.address}/tray`);
       await page.getByRole('tab', { name: 'A recipe' }).click();
       await expect(page.getByLabel('The recipe’s oven, °F')).toHaveValue('375');
+      await page.unroute('**/api/kitchen');
       expect(await foreignWords(page), 'a recipe').toEqual([]);
       await page.getByRole('tab', { name: 'Curve' }).click();
       await expect(page.getByRole('table', { name: 'Predicted temperatures' })).toBeVisible();

@@ -242,6 +242,7 @@ test('a plan given away conforms to schema.org', async ({ kitchen }) => {
         `import type { Recipe, WithContext } from 'schema-dts';\nexport const given: WithContext<Recipe> = ${JSON.stringify(node)};\n`,
       );
       const options = [
+        '--ignoreConfig',
         '--noEmit',
         '--strict',
         '--skipLibCheck',
