@@ -8,8 +8,8 @@ export default defineConfig({
   timeout: 90_000,
   // Generous: CI shares its cores, and no test is about speed.
   expect: { timeout: 15_000 },
-  // Each waits for its page or its kitchen about half of the time: three keep two cores busy.
-  workers: 3,
+  // What each leaves of two cores the engine's tests take; a third would warm up a browser and a kitchen of its own.
+  workers: 2,
   fullyParallel: true,
   // A machine that does other work at the same time stalls a page now and then: what fails twice is broken, and what failed
   // once is named at the end.
