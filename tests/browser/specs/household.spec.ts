@@ -121,10 +121,16 @@ test('the kitchen is changed on one device and seen on the other; what cannot be
   await page.getByRole('textbox', { name: 'Name of tray 2' }).press('Enter');
   await expect(page.getByRole('alert')).toContainText('Give it a name');
   expect((await kitchen.get('/api/kitchen')).household.vessels[1].name).toBe('Blue dish');
+  // A quick hand says the second while the first is still on its way.
+  await page.route('**/api/kitchen', async (route) => {
+    await new Promise((resolve) => setTimeout(resolve, 700));
+    await route.continue();
+  });
   await page.getByRole('button', { name: 'Make it the usual one' }).click();
-  await expect.poll(async () => (await kitchen.get('/api/kitchen')).household.vessels[0].name).toBe('Blue dish');
   await page.getByRole('button', { name: 'Baking sheet is gone' }).click();
   await expect(page.getByRole('button', { name: 'Blue dish is gone' })).toBeDisabled();
+  const owned = async () => (await kitchen.get('/api/kitchen')).household.vessels;
+  await expect.poll(async () => (await owned()).map(({ name }: { name: string }) => name)).toEqual(['Blue dish']);
 });
 
 test('a second oven that runs cool is said once, chosen for the tray, and what it cannot do is said at its field', async ({

@@ -15,7 +15,7 @@ import { Picker } from '../../ui/Picker';
 import { Refusal } from '../../ui/Refusal';
 import { Stepper } from '../../ui/Stepper';
 import { vesselChoices } from '../../words/food';
-import { dialIn, ownedVessel, withUsualFirst } from '../../words/household';
+import { changed, dialIn, ownedVessel, withUsualFirst } from '../../words/household';
 import { sayNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
 import { parseTemperature } from '../../words/units';
@@ -39,16 +39,16 @@ export function KitchenStation({ connected }: { connected: boolean }) {
         <p className="p-8 text-xl">Fetching the kitchen…</p>
       </Station>
     );
-  const kitchen = view.household;
+  // While a change is being stored it is shown as it will be: a quick hand means the place it sees in a list, not where it was.
+  if (!save.isPending || !latest.current) latest.current = view.household;
+  const kitchen = latest.current;
   const problem = save.error instanceof Problem ? save.error : null;
   const error = (field: string) => problem?.at(field);
-  // A quick hand changes one oven twice before the first change is stored: the second is made to what the first led to.
-  if (!save.isPending || !latest.current) latest.current = kitchen;
+  const now = () => latest.current ?? kitchen;
   const change = (part: Partial<Household>) => {
-    latest.current = { ...(latest.current ?? kitchen), ...part };
+    latest.current = changed(now(), part);
     save.mutate(part);
   };
-  const now = () => latest.current ?? kitchen;
   const vessels = (owned: readonly OwnedVessel[]) => change({ vessels: [...owned] });
   const profile = profiles.find((choice) => choice.id === kitchen.profile);
   return (
