@@ -120,6 +120,7 @@ test('the kitchen is changed on one device and seen on the other; what cannot be
   await page.getByRole('textbox', { name: 'Name of tray 2' }).fill(' ');
   await page.getByRole('textbox', { name: 'Name of tray 2' }).press('Enter');
   await expect(page.getByRole('alert')).toContainText('Give it a name');
+  await expect(page.getByRole('textbox', { name: 'Name of tray 2' })).toHaveValue(' ');
   expect((await kitchen.get('/api/kitchen')).household.vessels[1].name).toBe('Blue dish');
   // A quick hand says the second while the first is still on its way.
   await page.route('**/api/kitchen', async (route) => {

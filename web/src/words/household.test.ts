@@ -1,5 +1,5 @@
 import { expect, test } from 'vitest';
-import { anotherOven, offsetFrom, offsetText, ovenSummary } from './household';
+import { anotherOven, isRearranged, offsetFrom, offsetText, ovenSummary } from './household';
 
 test.each([
   ['9 cooler', { value: -9, unit: 'celsius' }],
@@ -54,4 +54,13 @@ test('another oven has a name of its own', () => {
   const second = anotherOven([first]);
   expect(second.name).toBe('Second oven');
   expect(anotherOven([first, second]).name).toBe('Third oven');
+});
+
+test('what went, came or moved is another order; what is called otherwise is not', () => {
+  const [sheet, dish] = [{ name: 'Baking sheet' }, { name: 'Blue dish' }];
+  expect(isRearranged([sheet, dish], [sheet, dish])).toBe(false);
+  expect(isRearranged([sheet, { name: 'Green dish' }], [sheet, dish])).toBe(false);
+  expect(isRearranged([dish, sheet], [sheet, dish])).toBe(true);
+  expect(isRearranged([dish], [sheet, dish])).toBe(true);
+  expect(isRearranged([sheet, dish, { name: 'Dish' }], [sheet, dish])).toBe(true);
 });

@@ -58,6 +58,10 @@ export const withUsualFirst = <T>(owned: readonly T[], at: number): T[] => [
   ...owned.filter((_, i) => i !== at),
 ];
 
+/** Whether something went, came or stands in another place; not whether something about it changed. */
+export const isRearranged = <T>(now: readonly T[], before: readonly T[]) =>
+  now.length !== before.length || now.some((one, at) => one !== before[at] && before.includes(one));
+
 /** An oven of which nothing is known yet but that it is there, by a name that no other has. */
 export function anotherOven(ovens: readonly HouseOven[]): HouseOven {
   const names = ['Second oven', 'Third oven', 'Fourth oven', 'Another oven'];

@@ -15,7 +15,7 @@ import { Picker } from '../../ui/Picker';
 import { Refusal } from '../../ui/Refusal';
 import { Stepper } from '../../ui/Stepper';
 import { vesselChoices } from '../../words/food';
-import { changed, dialIn, ownedVessel, withUsualFirst } from '../../words/household';
+import { changed, dialIn, isRearranged, ownedVessel, withUsualFirst } from '../../words/household';
 import { sayNumber } from '../../words/numbers';
 import { unitSign } from '../../words/temperatures';
 import { parseTemperature } from '../../words/units';
@@ -39,9 +39,14 @@ export function KitchenStation({ connected }: { connected: boolean }) {
         <p className="p-8 text-xl">Fetching the kitchen…</p>
       </Station>
     );
-  // While a change is being stored it is shown as it will be: a quick hand means the place it sees in a list, not where it was.
   if (!save.isPending || !latest.current) latest.current = view.household;
-  const kitchen = latest.current;
+  // What went or moved in a list is shown at once: a quick hand means the place it sees. What was typed is not, so that a refusal
+  // leaves it standing.
+  const kitchen = (['ovens', 'vessels'] as const).some((list) =>
+    isRearranged<unknown>(latest.current?.[list] ?? [], view.household[list]),
+  )
+    ? latest.current
+    : view.household;
   const problem = save.error instanceof Problem ? save.error : null;
   const error = (field: string) => problem?.at(field);
   const now = () => latest.current ?? kitchen;
