@@ -13,10 +13,7 @@ public static class AsBaked
     /// <summary>A lot whose time has come and of which nobody spoke counts as in.</summary>
     /// <param name="state">What happened.</param>
     /// <param name="nowS">Seconds since the first food went in.</param>
-    public static BakeState WithWhatWasDue(BakeState state, double nowS) => state.Place != BakePlace.Oven ? state : state with
-    {
-        Lots = [.. state.Lots.Select(lot => lot is { HasGoneIn: false, IsOff: false } && lot.PlannedInS <= nowS ? lot.MovedTo(BakePlace.Oven, lot.PlannedInS) : lot)],
-    };
+    public static BakeState WithWhatWasDue(BakeState state, double nowS) => state.WithDue(nowS);
 
     /// <summary>The plan with everything in its real place in time, whole minutes.</summary>
     public static TrayPlan PlanOf(BakeState state) => state.Plan with

@@ -95,7 +95,7 @@ public sealed record BakeState(
             started.Seq,
             0,
             [new(0, BakePlace.Oven)],
-            [.. lots.Select(lot => new LotState(lot.Lot, 60.0 * lot.AddAt, lot.AddAt == 0 ? [new(0, BakePlace.Oven)] : [], IsOff: false))],
+            [.. lots.Select(lot => new LotState(lot.Lot, 60.0 * lot.AddAt, lot.AddAt == 0 ? [new(0, BakePlace.Oven)] : [], IsOff: false) { IsTimeTold = lot.AddAt == 0 })],
             [.. plan.HandSteps().Select((step, i) => new ActState(i, step, 60.0 * step.AtMinutes, null, IsSkipped: false))],
             [],
             [],
@@ -103,14 +103,27 @@ public sealed record BakeState(
             null);
     }
 
-    /// <summary>The next event. Its time is its own, but nothing that moves food happens before what was told earlier.</summary>
+    /// <summary>
+    /// The next event. Its time is its own, but the tray is moved, and steps are done, after what was told earlier. When a lot went
+    /// in or came off is believed as it is told, however late.
+    /// </summary>
     public BakeState After(BakeEvent told)
     {
         double ownS = Clock.BakeS(told.At);
         double atS = Math.Max(LatestS, ownS);
         BakeState next = told.What switch
         {
-            Measured measured => this with { Readings = [.. Readings, new(told.Seq, measured.Piece, ownS, measured.Temperature, null, measured.Probe)] },
+            Measured measured => With(measured.Piece.Lot, lot => lot.Due(Moves, ownS).WasMeasured(ownS, Moves)) with
+            {
+                Readings =
+                [
+                    .. Readings,
+                    new(told.Seq, measured.Piece, ownS, measured.Temperature, null, measured.Probe)
+                    {
+                        PlacedS = measured.Probe is { } probe && Probes.TryGetValue(probe, out ProbePlace place) && place.Piece == measured.Piece ? place.SinceS : null,
+                    },
+                ],
+            },
             Answered answered => this with
             {
                 Readings = [.. Readings.Select(reading => reading.Seq == answered.Reading ? reading with { Answer = answered.Answer } : reading)],
@@ -120,9 +133,10 @@ public sealed record BakeState(
             Noted noted => this with { Notes = [.. Notes, noted.Text] },
             Moved moved => TrayTo(moved.Place, atS),
             Resting => TrayTo(BakePlace.Worktop, atS),
-            LotIn lotIn => With(lotIn.Lot, lot => lot.MovedTo(Place, atS) with { IsOff = false }),
-            LotOut lotOut => With(lotOut.Lot, lot => (lot.HasGoneIn ? lot.MovedTo(BakePlace.Worktop, atS) : lot) with { IsOff = true }),
-            PiecesOut taken => With(taken.Lot, lot => lot.WithoutPieces(taken.Pieces, atS)),
+            LotIn lotIn => With(lotIn.Lot, lot => lot.WentIn(ownS, Moves)),
+            LotOut lotOut => With(lotOut.Lot, lot => lot.Due(Moves, ownS).CameOff(ownS)),
+            LotNeverIn never when Readings.All(reading => reading.Piece.Lot != never.Lot) => With(never.Lot, lot => lot.NeverWentIn()),
+            PiecesOut taken => With(taken.Lot, lot => lot.Due(Moves, atS).WithoutPieces(taken.Pieces, atS)),
             PiecesIn back => With(back.Lot, lot => lot.WithPieces(back.Pieces, atS)),
             Looked looked => this with { Looks = [.. Looks, new(looked.Lot, ownS, looked.Look)] },
             Readied readied => this with { Before = readied },
@@ -161,6 +175,10 @@ public sealed record BakeState(
         Moves = Place == place ? Moves : [.. Moves, new(atS, place)],
         Lots = [.. Lots.Select(lot => lot is { HasGoneIn: true, IsOff: false } ? lot.MovedTo(place, atS) : lot)],
     };
+
+    /// <summary>With every lot in whose time has come.</summary>
+    /// <param name="nowS">s in the bake's time.</param>
+    internal BakeState WithDue(double nowS) => this with { Lots = [.. Lots.Select(lot => lot.Due(Moves, nowS))] };
 
     private BakeState With(LotId which, Func<LotState, LotState> change) =>
         this with { Lots = [.. Lots.Select(lot => lot.Lot == which ? change(lot) : lot)] };

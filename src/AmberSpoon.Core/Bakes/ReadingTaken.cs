@@ -11,4 +11,8 @@ namespace AmberSpoon.Core.Bakes;
 /// <param name="Temperature">As typed.</param>
 /// <param name="Answer">What the cook answered when asked about it; null where nothing was.</param>
 /// <param name="Probe">The probe on a wire that told it; null where a cook typed it.</param>
-public sealed record ReadingTaken(int Seq, PieceRef Piece, double AtS, EnteredTemperature Temperature, ReadingAnswer? Answer, string? Probe = null);
+public sealed record ReadingTaken(int Seq, PieceRef Piece, double AtS, EnteredTemperature Temperature, ReadingAnswer? Answer, string? Probe = null)
+{
+    /// <summary>Since when that probe has stood in this piece, s in the bake's time; null where it was put in by hand.</summary>
+    public double? PlacedS { get; init; }
+}

@@ -303,28 +303,38 @@ public sealed class BakeEstimate
             [.. Enumerable.Range(1, lot.Count).Select(piece => CaseOf(lot, new PieceRef(lot.LotId, piece)))],
             JudgedS,
             WhenS(Belief, lot.LotId, new CoreGoal(new(Math.Min(lot.Goal.CoreC, _profile.AimC), Units.TemperatureUnit.Celsius)), FastZ) ?? JudgedS,
-            piece => _outlook?.Invoke(new(lot.LotId, piece)) ?? Outlook(lot, new PieceRef(lot.LotId, piece)));
+            piece => _outlook?.Invoke(new(lot.LotId, piece)) ?? Outlook(lot, new PieceRef(lot.LotId, piece)))
+        {
+            IsTrayOut = State.Place != BakePlace.Oven,
+        };
     }
 
     private PieceCase CaseOf(ChickenLot lot, PieceRef piece)
     {
         ReviewedReading[] own = [.. Review.Readings.Where(reading => reading.Taken.Piece == piece).OrderBy(reading => reading.Taken.AtS)];
-        ReviewedReading[] believed = [.. own.Where(reading => reading.IsBelieved)];
         SafetyRule rule = _profile.RuleFor(lot.IsStuffed);
-        ReviewedReading[] enough = [.. believed.Where(reading => reading.Meant.CoreC >= rule.LowestC - PublishedLimit.RoundingC)];
-        bool needsAnother = enough.Length > 0 && enough.Length < ReadingsWanted(piece, enough[^1].Meant, rule);
+        PlacementReview placed = PlacementReview.Of(
+            [.. own.Where(reading => reading.IsBelieved || reading is { IsOpenQuestion: true, Doubt.Kind: DoubtKind.TooCold }).Select(Placed)],
+            atS => Belief.MiddleC(piece, atS, 0),
+            rule.LowestC - PublishedLimit.RoundingC);
+        bool needsAnother = placed.Agreeing > 0 && placed.Agreeing < ReadingsWanted(piece, placed.Steering[^1], rule);
         return new(
             piece.Piece,
             _courses.NameOf(piece),
-            [.. believed.Select(reading => reading.Meant)],
-            own.Length > 0 ? own[^1].Doubt : null,
+            placed.Steering,
+            placed.Doubt ?? own.Reverse().TakeWhile(reading => !reading.IsBelieved).FirstOrDefault(reading => reading.Doubt!.Kind == DoubtKind.TooCold)?.Doubt ?? own.LastOrDefault()?.Doubt,
             needsAnother,
             Course(piece.Lot).Curves.ExpectedC(piece.Piece),
             untilS => HottestC(piece, untilS, UnmeasuredZ))
         {
+            Seen = placed.Seen,
+            IsDisputed = placed.IsDisputed,
             IsOffAlone = State.Find(piece.Lot)!.IsOffAlone(piece.Piece),
         };
     }
+
+    private static PlacedReading Placed(ReviewedReading reading) => new(
+        reading.Meant, reading.Taken.Probe is { } probe ? new WirePlacement(probe, reading.Taken.PlacedS ?? 0) : null, reading.Doubt);
 
     /// <summary>
     /// How many agreeing readings clear a piece. One in seven readings is of a slipped tip or another piece, and a third of

@@ -98,14 +98,57 @@ public sealed class BakeStateTests
         Assert.Equal([(0.0, BakePlace.Oven), (600.0, BakePlace.Worktop), (900.0, BakePlace.Oven)], outside.Apart[1].Places.Select(place => (place.AtS, place.Place)));
     }
 
-    /// <summary>A correction may leave pieces that came off a lot which, as it turns out, never went in.</summary>
+    /// <summary>Whatever was told of its pieces before: it never went in.</summary>
     [Fact]
     public void Of_a_lot_that_never_went_in_no_piece_comes_off()
     {
-        LotState lot = After((24, new LotIn(Tenders)), (26, new PiecesOut(Tenders, [1])), (27, new PiecesIn(Tenders, [1])), (28, new Corrected(2))).Find(Tenders)!;
+        LotState lot = After((26, new PiecesOut(Tenders, [1])), (27, new PiecesIn(Tenders, [1])), (28, new LotNeverIn(Tenders))).Find(Tenders)!;
         Assert.Empty(lot.Apart);
         Assert.Null(lot.PlaceOf(1));
         Assert.Equal([new(BakePlace.Oven, 60)], lot.StagesUntil(1, 60));
+        Assert.Empty(After((19, new PiecesOut(Tenders, [1]))).Find(Tenders)!.Apart);
+    }
+
+    /// <summary>Planned for minute 21 and never told in: taken off, in parts or whole, or measured, it was on the tray all the same.</summary>
+    [Fact]
+    public void What_nobody_told_in_is_not_forgotten_when_it_comes_off()
+    {
+        LotState off = After((35, new LotOut(Tenders))).Find(Tenders)!;
+        Assert.Equal((false, true, 21.0 * 60), (off.IsLeftOut, off.IsOff, off.InS));
+        Assert.Equal([(1260.0, BakePlace.Oven), (2100.0, BakePlace.Worktop)], off.Places.Select(place => (place.AtS, place.Place)));
+        Assert.True(After((35, new PiecesOut(Tenders, [2]))).Find(Tenders)!.IsOffAlone(2));
+        Assert.Equal(21 * 60, After((35, Log.Reading(9, 1, 60))).Find(Tenders)!.InS);
+
+        // The tray has gone out with it.
+        LotState rests = AsBaked.WithWhatWasDue(After((40, new Resting())), 45 * 60).Find(Tenders)!;
+        Assert.Equal([(1260.0, BakePlace.Oven), (2400.0, BakePlace.Worktop)], rests.Places.Select(place => (place.AtS, place.Place)));
+
+        // Told late that the tray had been out at its time, it was not in.
+        Assert.False(AsBaked.WithWhatWasDue(After((30, new Noted("hm")), (20, new Resting())), 45 * 60).Find(Tenders)!.HasGoneIn);
+    }
+
+    /// <summary>A time told late is believed for when it says: it has gone where the tray has gone since.</summary>
+    [Fact]
+    public void A_lot_told_in_late_went_in_when_it_says()
+    {
+        LotState late = BakeState.Fold(Plan, [Log.First, Log.At(2, 40, new Resting()), Log.At(3, 15, new LotIn(Tenders))]).Find(Tenders)!;
+        Assert.Equal([(900.0, BakePlace.Oven), (2400.0, BakePlace.Worktop)], late.Places.Select(place => (place.AtS, place.Place)));
+
+        // After it was measured, too; and once told it stays told.
+        LotState measured = After((30, Log.Reading(9, 1, 60)), (25, new LotIn(Tenders)), (33, new LotIn(Tenders))).Find(Tenders)!;
+        Assert.Equal((25.0 * 60, true), (measured.InS, measured.IsTimeTold));
+        Assert.Equal((21.0 * 60, false), (After((30, Log.Reading(9, 1, 60))).Find(Tenders)!.InS, After((30, Log.Reading(9, 1, 60))).Find(Tenders)!.IsTimeTold));
+        Assert.True(After((1, new Noted("hm"))).Find(Thighs)!.IsTimeTold);
+    }
+
+    [Fact]
+    public void A_lot_never_went_in_unless_it_was_measured()
+    {
+        LotState never = AsBaked.WithWhatWasDue(After((30, new LotNeverIn(Tenders))), 45 * 60).Find(Tenders)!;
+        Assert.True(never.IsLeftOut);
+        Assert.False(After((29, Log.Reading(9, 1, 60)), (30, new LotNeverIn(Tenders))).Find(Tenders)!.IsLeftOut);
+        Assert.True(AsBaked.WithWhatWasDue(After((30, new LotNeverIn(Tenders)), (31, new Corrected(2))), 45 * 60).Find(Tenders)!.HasGoneIn);
+        Assert.Equal(33 * 60, After((30, new LotNeverIn(Tenders)), (33, new LotIn(Tenders))).Find(Tenders)!.InS);
     }
 
     [Fact]

@@ -15,6 +15,7 @@ namespace AmberSpoon.Core.Bakes.Events;
 [JsonDerivedType(typeof(Readied), "readied")]
 [JsonDerivedType(typeof(LotIn), "lotIn")]
 [JsonDerivedType(typeof(LotOut), "lotOut")]
+[JsonDerivedType(typeof(LotNeverIn), "lotNeverIn")]
 [JsonDerivedType(typeof(PiecesOut), "piecesOut")]
 [JsonDerivedType(typeof(PiecesIn), "piecesIn")]
 [JsonDerivedType(typeof(Moved), "moved")]
@@ -73,6 +74,9 @@ public sealed record LotIn(LotId Lot) : Happening;
 
 /// <summary>A lot was taken off the tray: to be eaten, or, before it went in, not baked at all.</summary>
 public sealed record LotOut(LotId Lot) : Happening;
+
+/// <summary>A lot whose time came never went in: not part of this bake. One that was measured cannot be.</summary>
+public sealed record LotNeverIn(LotId Lot) : Happening;
 
 /// <summary>Some pieces of a lot came off the tray, the others stayed. For all of them use <see cref="LotOut"/>.</summary>
 /// <param name="Lot">Which lot.</param>

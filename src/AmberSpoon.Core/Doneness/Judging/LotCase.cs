@@ -23,7 +23,11 @@ public sealed record LotCase(
     IReadOnlyList<PieceCase> Pieces,
     double NowS,
     double FirstLookS,
-    Func<int, PieceOutlook> Outlook);
+    Func<int, PieceOutlook> Outlook)
+{
+    /// <summary>The tray is out of the oven.</summary>
+    public bool IsTrayOut { get; init; }
+}
 
 /// <summary>Where a lot is while it is judged.</summary>
 public enum LotWhereabouts

@@ -30,11 +30,13 @@ public static class LotJudge
         PieceCase[] slowest = Slowest(lot);
         if (lot.Where == LotWhereabouts.Waiting)
         {
-            return new(lot.Lot, VerdictKind.Measure, $"The {lot.Plural} are not in yet.", [Ask(lot, slowest[0], "the slowest")], null);
+            return lot.IsTrayOut
+                ? new(lot.Lot, VerdictKind.CannotTell, $"Nobody said that the {lot.Plural} went in: say when they did, or that they never did.", [], 0)
+                : new(lot.Lot, VerdictKind.Measure, $"The {lot.Plural} are not in yet.", [Ask(lot, slowest[0], "the slowest")], Math.Max(1, LookInMinutes(lot)));
         }
 
         PieceCase[] measured = [.. lot.Pieces.Where(piece => piece.IsMeasured)];
-        var met = measured.ToDictionary(piece => piece, piece => lot.Rule.MetBy(piece.Believed));
+        var met = measured.ToDictionary(piece => piece, piece => lot.Rule.MetBy(piece.Believed, piece.Seen));
         if (lot.Pieces.FirstOrDefault(piece => IsInDoubt(piece, met.GetValueOrDefault(piece))) is { } doubtful)
         {
             return new(lot.Lot, VerdictKind.CannotTell, doubtful.Doubt!.Sentence, [Ask(lot, doubtful, "its last reading raises a question")], 0);
@@ -108,9 +110,10 @@ public static class LotJudge
             return new(lot.Lot, VerdictKind.Measure, $"{Phrases.Subject(measured.MaxBy(piece => piece.Last.AtS)!.Name)} is hot enough. Now measure {missing[0].Name}: {missing[0].Why}.", missing, 0);
         }
 
-        int wait = (int)Math.Ceiling(Math.Max(0, lot.FirstLookS - lot.NowS) / 60);
-        return new(lot.Lot, VerdictKind.Measure, $"First measure {missing[0].Name}: {missing[0].Why}.", missing, wait);
+        return new(lot.Lot, VerdictKind.Measure, $"First measure {missing[0].Name}: {missing[0].Why}.", missing, LookInMinutes(lot));
     }
+
+    private static int LookInMinutes(LotCase lot) => (int)Math.Ceiling(Math.Max(0, lot.FirstLookS - lot.NowS) / 60);
 
     private static LotVerdict Enough(LotCase lot, PieceCase lowest, Dictionary<PieceCase, RuleMet?> met)
     {
@@ -131,7 +134,17 @@ public static class LotJudge
         PieceCase lowest = shortOfRule[0];
         TemperatureUnit unit = lowest.Last.Temperature.Unit;
         PieceToMeasure[] again = [.. shortOfRule.Select(piece => Ask(lot, piece, $"short at {Say(piece.Last)}"))];
-        if (lot.Rule.HoldOf(lowest.Believed, lot.Goal.CoreC) is { } hold)
+        if (lowest.IsDisputed)
+        {
+            return new(
+                lot.Lot,
+                VerdictKind.Measure,
+                $"{Phrases.Subject(lowest.Name)} showed {Say(lowest.Last)}, and more in another reading. The colder counts until a third decides: aim anew, a minute later.",
+                [Ask(lot, lowest, "two readings of it differ"), .. again.Where(piece => piece.Piece != lowest.Piece)],
+                1);
+        }
+
+        if (lot.Rule.HoldOf(lowest.Seen, lot.Goal.CoreC) is { } hold)
         {
             string left = Phrases.Hold(Math.Ceiling(hold.LeftSeconds));
             return new(

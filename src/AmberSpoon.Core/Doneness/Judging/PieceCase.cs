@@ -5,7 +5,7 @@ namespace AmberSpoon.Core.Doneness.Judging;
 /// <summary>What is known of one piece when its lot is judged.</summary>
 /// <param name="Piece">Which of its lot's pieces, from 1.</param>
 /// <param name="Name">As the cook sees it: "thigh 2, back left".</param>
-/// <param name="Believed">Its believed readings in order of time.</param>
+/// <param name="Believed">Its believed readings that steer, in order of time (see <see cref="PlacementReview"/>).</param>
 /// <param name="Doubt">What is doubtful about a later reading of it; null where nothing is.</param>
 /// <param name="NeedsAnother">So few kitchens are so far by then that its readings must be borne out by one more.</param>
 /// <param name="ExpectedC">What its coldest middle was planned to be by now, °C: the coldest of a lot is the slowest.</param>
@@ -22,6 +22,12 @@ public sealed record PieceCase(
     double ExpectedC,
     Func<double, double> LowestC)
 {
+    /// <summary>All that a hold must be seen through: also what was asked about and not answered.</summary>
+    public IReadOnlyList<TimedReading> Seen { get; init; } = Believed;
+
+    /// <summary>Two readings of it differ, and the colder steers until a third decides.</summary>
+    public bool IsDisputed { get; init; }
+
     /// <summary>It came off the tray while others of its lot stayed: nothing that is measured on those speaks for it.</summary>
     public bool IsOffAlone { get; init; }
 

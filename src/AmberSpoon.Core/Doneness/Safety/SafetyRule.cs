@@ -14,7 +14,12 @@ public sealed record SafetyRule(string Name, PublishedLimit Instant, IReadOnlyLi
 
     /// <summary>How a piece's believed readings meet the rule, or null: by the last one, or held up to it.</summary>
     /// <param name="series">Readings of one piece in order of time; the last is what the piece is like now.</param>
-    public RuleMet? MetBy(IReadOnlyList<TimedReading> series)
+    public RuleMet? MetBy(IReadOnlyList<TimedReading> series) => MetBy(series, series);
+
+    /// <summary>The same, where more was seen than what steers: a hold is broken by any of it that is short.</summary>
+    /// <param name="series">Readings of one piece in order of time; the last is what the piece is like now.</param>
+    /// <param name="seen">Those, and what was asked about and not answered.</param>
+    public RuleMet? MetBy(IReadOnlyList<TimedReading> series, IReadOnlyList<TimedReading> seen)
     {
         if (series.Count == 0)
         {
@@ -28,9 +33,9 @@ public sealed record SafetyRule(string Name, PublishedLimit Instant, IReadOnlyLi
 
         foreach (HoldRule hold in Holds)
         {
-            if (SeenHolding.Of(series, hold.Limit) is { } seen && seen.Seconds >= hold.Seconds)
+            if (SeenHolding.Of(seen, hold.Limit) is { } held && held.Seconds >= hold.Seconds)
             {
-                return new(hold.Limit, hold.Seconds, seen.FromS);
+                return new(hold.Limit, hold.Seconds, held.FromS);
             }
         }
 

@@ -18,8 +18,9 @@ internal sealed class EventReader
 {
     private static readonly Dictionary<string, Func<EventReader, EventRequest, string, double, Happening>> Readers = new(StringComparer.Ordinal)
     {
-        ["lotIn"] = (reader, request, at, _) => reader.InOf(request, at),
+        ["lotIn"] = (reader, request, at, atS) => reader.InOf(request, at, atS),
         ["lotOut"] = (reader, request, at, _) => reader.OutOf(request, at),
+        ["lotNeverIn"] = (reader, request, at, _) => reader.NeverInOf(request, at),
         ["piecesOut"] = (reader, request, at, _) => reader.PiecesOutOf(request, at),
         ["piecesIn"] = (reader, request, at, _) => reader.PiecesInOf(request, at),
         ["look"] = (reader, request, at, atS) => reader.LookOf(request, at, atS),
@@ -152,12 +153,34 @@ internal sealed class EventReader
     private LotState LotOf(EventRequest request, string at) =>
         request.Lot is { } lot && State.Find(new(lot)) is { } found ? found : throw Invalid($"{at}.lot", "That lot is not on this tray.");
 
-    private LotIn InOf(EventRequest request, string at)
+    /// <summary>Also of one that counts as in because its time had come: it is believed when it says.</summary>
+    private LotIn InOf(EventRequest request, string at, double atS)
     {
         LotState lot = LotOf(request, at);
-        return lot is { HasGoneIn: true, IsOff: false }
-            ? throw ProblemException.Conflict($"{at}.lot", "That is in already.")
+        if (lot is { HasGoneIn: true, IsOff: false, IsTimeTold: true })
+        {
+            throw ProblemException.Conflict($"{at}.lot", "That is in already.");
+        }
+
+        return !lot.IsOff && State.Readings.Any(reading => reading.Piece.Lot == lot.Lot && reading.AtS < atS)
+            ? throw ProblemException.Conflict($"{at}.at", "It was measured before that: so it went in sooner.")
             : new(lot.Lot);
+    }
+
+    private LotNeverIn NeverInOf(EventRequest request, string at)
+    {
+        LotState lot = LotOf(request, at);
+        if (State.Readings.Any(reading => reading.Piece.Lot == lot.Lot))
+        {
+            throw ProblemException.Conflict($"{at}.lot", "It was measured, so it was in. Take the reading back first if it was of something else.");
+        }
+
+        if (lot.IsTimeTold && lot.HasGoneIn)
+        {
+            throw ProblemException.Conflict($"{at}.lot", lot.InS == 0 ? "It was the first in: finish the bake, or take it off the tray." : "You said that it went in. Take that back first.");
+        }
+
+        return lot.IsLeftOut ? throw ProblemException.Conflict($"{at}.lot", "That is not part of this bake already.") : new(lot.Lot);
     }
 
     private LotOut OutOf(EventRequest request, string at)
@@ -188,7 +211,8 @@ internal sealed class EventReader
             throw Invalid($"{at}.lot", "Only pieces of chicken are followed one by one.");
         }
 
-        return lot is { HasGoneIn: true, IsOff: false } ? lot : throw ProblemException.Conflict($"{at}.lot", lot.IsOff ? "That is off the tray." : "That is not in yet.");
+        LotState due = AsBaked.WithWhatWasDue(State, State.Clock.BakeS(_now)).Find(lot.Lot)!;
+        return due is { HasGoneIn: true, IsOff: false } ? due : throw ProblemException.Conflict($"{at}.lot", lot.IsOff ? "That is off the tray." : "That is not in yet.");
     }
 
     private int[] PiecesOf(EventRequest request, LotState lot, string at, bool isOff)

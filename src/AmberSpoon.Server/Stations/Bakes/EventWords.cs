@@ -19,6 +19,7 @@ internal sealed class EventWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, st
         Started => "The tray went in.",
         Readied readied => Ready(readied),
         LotIn lotIn => $"The {_acts.LotName(lotIn.Lot)} went in.",
+        LotNeverIn never => $"The {_acts.LotName(never.Lot)} never went in.",
         LotOut lotOut => $"The {_acts.LotName(lotOut.Lot)} came off the tray.",
         PiecesOut taken => $"{Pieces(taken.Lot, taken.Pieces)} came off the tray.",
         PiecesIn back => $"{Pieces(back.Lot, back.Pieces)} went back to the others.",
