@@ -89,15 +89,18 @@ public static class EveningTasks
             Needs = [Hands(1), new(Resource.Shelf, 0, outMinutes, plan.OvenMode == OvenMode.Grill ? ask.Shelves : plan.Vessels.Count)],
         });
 
-        foreach (PlannedStep step in plan.HandSteps().Where(step => step.AtMinutes > 0 && step.AtMinutes < outMinutes))
+        // Twins are told apart by their order: two of a kind at one minute are two things to do.
+        foreach (IGrouping<string, PlannedStep> twins in plan.HandSteps().Where(step => step.AtMinutes > 0 && step.AtMinutes < outMinutes).GroupBy(step => $"act-{step.Kind}-{step.AtMinutes}"))
         {
-            yield return AtMinute(ask, $"act-{step.Kind}-{step.AtMinutes}", ask.ActName(step), step.AtMinutes, step.Kind is StepKind.Turn ? 2 : 1);
+            foreach ((int twin, PlannedStep step) in twins.Index())
+            {
+                yield return AtMinute(ask, twin == 0 ? twins.Key : $"{twins.Key}-{twin + 1}", ask.ActName(step), step.AtMinutes, step.Kind is StepKind.Turn ? 2 : 1);
+            }
         }
 
-        foreach ((string name, int at) in plan.Chicken.Select(lot => (PieceNames.Plural(plan, lot), lot.AddAtMinutes))
-            .Concat(plan.Vegetables.Select(lot => (VegetableTable.For(lot.Kind).Name, lot.AddAtMinutes))).Where(lot => lot.AddAtMinutes > 0))
+        foreach ((int lot, int at) in plan.Chicken.Select(lot => (lot.Id, lot.AddAtMinutes)).Concat(plan.Vegetables.Select(lot => (lot.Id, lot.AddAtMinutes))).Where(lot => lot.AddAtMinutes > 0))
         {
-            yield return AtMinute(ask, $"add-{name}-{at}", $"Add the {name}", at, 1);
+            yield return AtMinute(ask, $"add-{lot}", $"Add the {NameOf(plan, lot)}", at, 1);
         }
 
         foreach (Trays.Forecasting.LotForecast early in ask.Forecast.Lots.Where(lot => lot.OutMinutes < outMinutes))

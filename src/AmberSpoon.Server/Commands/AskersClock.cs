@@ -11,8 +11,11 @@ internal sealed class AskersClock(IHttpContextAccessor asked)
     private const int FurthestMinutes = 14 * 60;
 
     /// <summary>Zero where nothing, or nothing that a clock can be set to, was sent.</summary>
-    public TimeSpan Offset => int.TryParse(asked.HttpContext?.Request.Headers[Header], NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out int minutes)
+    public TimeSpan Offset => Told ?? TimeSpan.Zero;
+
+    /// <summary>Null where nothing, or nothing that a clock can be set to, was sent.</summary>
+    public TimeSpan? Told => int.TryParse(asked.HttpContext?.Request.Headers[Header], NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out int minutes)
         && Math.Abs(minutes) <= FurthestMinutes
         ? TimeSpan.FromMinutes(minutes)
-        : TimeSpan.Zero;
+        : null;
 }

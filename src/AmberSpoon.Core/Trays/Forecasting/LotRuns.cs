@@ -96,6 +96,23 @@ internal sealed class LotRuns
         .Select(bake => (Action)(() => ToPast(bake)))
         .Concat(_pairs.Select(pair => pair.Slower).Concat([_quick, _rough]).Select(bake => (Action)(() => bake.FollowToGoal())));
 
+    /// <summary>
+    /// The two grids of the best guess go on until what they say together has got there: each stops by itself, and where cooking runs
+    /// away the coarser is so far ahead that the two together are behind either.
+    /// </summary>
+    public void ToGoalTogether()
+    {
+        while (Math.Min(_quick.ReachedS, _rough.ReachedS) is var bothS && bothS < TrayForecaster.LongestBakeS && !(WhenS(TwoGrids.Beyond(_quick.Found, _rough.Found)) <= bothS))
+        {
+            double untilS = Math.Min(TrayForecaster.LongestBakeS, Math.Max(Math.Max(_quick.ReachedS, _rough.ReachedS), bothS + OnS));
+            _quick.FollowTo([], untilS);
+            _rough.FollowTo([], untilS);
+        }
+    }
+
+    /// <summary>s.</summary>
+    private const double OnS = 60;
+
     private void ToPast(PausedBake bake)
     {
         if (_leftIn is null)
@@ -274,7 +291,7 @@ internal sealed class LotRuns
 
     private TimeBand Ready(GuessEnsemble ensemble)
     {
-        TimeBand band = ensemble.TimeUntil(WhenS)!;
+        TimeBand band = ensemble.TimeUntil(WhenS) ?? throw new LotNeverDoneException(Lot.Value);
         if (_goal is not SoftGoal soft || _pairs.Count == 0)
         {
             return band;

@@ -38,6 +38,7 @@ public static class TrayForecaster
             .. plan.Vegetables.Select(lot => LotRuns.Of(lot, settings, care, withWindows)),
         ];
         AllAtOnce(lots.SelectMany(lot => lot.ToGoal()));
+        AllAtOnce(lots.Select(lot => (Action)lot.ToGoalTogether));
         TrayLeaving leaving = TrayLeaving.Of(plan, lots);
         AllAtOnce(lots.SelectMany(lot => lot.ToEnd(leaving.OutMinutes(lot), leaving.EatMinutes)));
 

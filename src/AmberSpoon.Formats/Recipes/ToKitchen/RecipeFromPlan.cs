@@ -22,6 +22,7 @@ public static class RecipeFromPlan
     public static RecipeDocument Of(TrayPlan plan, TrayForecast forecast, IReadOnlyList<(string Name, ScaledMix Scaled)> mixes, IReadOnlyList<WorkStep> order, int heads)
     {
         TemperatureUnit unit = plan.OvenSetting.Unit;
+        int outMinutes = forecast.Lots.Select(lot => lot.OutMinutes).DefaultIfEmpty(forecast.PullMinutes).Max();
         string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. Serve only what a thermometer in the thickest middle allows: {Aims(plan, unit)}, and follow local food-safety advice.");
         return new(
             plan.Name,
@@ -32,8 +33,11 @@ public static class RecipeFromPlan
             ],
             [
                 .. order.Select(step => step.Detail.Length > 0 ? $"{step.Title}. {step.Detail}" : $"{step.Title}."),
-                FormattableString.Invariant($"{(plan.OvenMode == OvenMode.Grill ? "Grill" : "Bake")} at {plan.OvenSetting.ToTemperature().Say(unit)}{(plan.OvenMode == OvenMode.Fan ? " fan" : string.Empty)} for {forecast.PullMinutes} minutes."),
-                .. plan.HandSteps().OrderBy(step => step.AtMinutes).Select(step => StepLine(plan, step)),
+                FormattableString.Invariant($"{(plan.OvenMode == OvenMode.Grill ? "Grill" : "Bake")} at {plan.OvenSetting.ToTemperature().Say(unit)}{(plan.OvenMode == OvenMode.Fan ? " fan" : string.Empty)} for {outMinutes} minutes."),
+                .. plan.HandSteps().Select(step => (step.AtMinutes, Line: StepLine(plan, step)))
+                    .Concat(forecast.Lots.Where(lot => lot.InMinutes > 0).Select(lot => (AtMinutes: lot.InMinutes, Line: AtLine(lot.InMinutes, $"put the {NameOf(plan, lot.Lot)} in"))))
+                    .Concat(forecast.Lots.Where(lot => lot.OutMinutes < outMinutes).Select(lot => (AtMinutes: lot.OutMinutes, Line: AtLine(lot.OutMinutes, $"take the {NameOf(plan, lot.Lot)} out"))))
+                    .OrderBy(step => step.AtMinutes).Select(step => step.Line),
                 rest,
             ])
         {
@@ -41,7 +45,7 @@ public static class RecipeFromPlan
             CookMinutes = forecast.EatMinutes,
             TotalMinutes = forecast.EatMinutes,
             Ovens = [new(plan.OvenSetting, plan.OvenMode == OvenMode.Fan)],
-            BakeMinutes = forecast.PullMinutes,
+            BakeMinutes = outMinutes,
         };
     }
 
@@ -72,8 +76,14 @@ public static class RecipeFromPlan
             StepKind.Lower => $"turn the oven to {step.Setting!.ToTemperature().Say(step.Setting.Unit)}",
             _ => FormattableString.Invariant($"grill for {step.ForMinutes} min"),
         };
-        return step.AtMinutes == 0 ? $"At the start: {what}." : FormattableString.Invariant($"After {step.AtMinutes} minutes: {what}.");
+        return AtLine(step.AtMinutes, what);
     }
+
+    private static string AtLine(int minutes, string what) => minutes == 0 ? $"At the start: {what}." : FormattableString.Invariant($"After {minutes} minutes: {what}.");
+
+    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
+        ? PieceNames.Plural(plan, chicken)
+        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
 
     private static string CoatLine(TrayPlan plan, IReadOnlyList<CoatRef> coats)
     {

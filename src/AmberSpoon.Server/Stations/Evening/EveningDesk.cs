@@ -206,7 +206,7 @@ internal sealed class EveningDesk(
             plan = EveningPlanner.Plan(ask, now, wanted);
         }
 
-        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, faster, await knowledge.Of(tray.Plan.Oven, cancel), known.Household.Units(), now.ToOffset(clock.Offset));
+        return EveningViews.Of(tray, ask, plan, version, bake, others, sideTimes, faster, await knowledge.Of(tray.Plan.Oven, cancel), known.Household.Units(), now.ToOffset(clock.Told ?? tray.Plan.EatAt?.Offset ?? TimeSpan.Zero));
     }
 
     /// <summary>What other trays still ask of the cook's hands.</summary>

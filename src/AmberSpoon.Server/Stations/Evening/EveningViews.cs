@@ -32,7 +32,7 @@ internal static class EveningViews
     public static EveningView Of(
         TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, Known learnt, KitchenUnits units, DateTimeOffset now)
     {
-        var said = new Said(units, (plan.AskedFor ?? now).Offset);
+        var said = new Said(units, now.Offset);
         TaskView[] tasks = [.. plan.Tasks.Select(View)];
         int? chance = plan.Chance is { } likely ? (int)Math.Round(100 * likely) : null;
         return new(
@@ -205,7 +205,7 @@ internal static class EveningViews
         }
     }
 
-    /// <summary>Times as this kitchen reads them, where dinner is.</summary>
+    /// <summary>Times as this kitchen reads them, on the clock of whoever asks.</summary>
     private sealed record Said(KitchenUnits Units, TimeSpan Offset)
     {
         public string Time(DateTimeOffset at) => Units.SayTime(at.ToOffset(Offset));
