@@ -107,7 +107,7 @@ public sealed record ReadingReview(KitchenBelief Belief, IReadOnlyList<ReviewedR
                 meant,
                 taken.Answer == ReadingAnswer.NotInTheMiddle
                     ? $"{Phrases.Capital(name)}: the tip was not in the middle, so measure it again."
-                    : $"{Phrases.Subject(name)} at {Say(temperature)} is much colder than was to be expected: is the tip in the middle of the thickest part, off the bone?"));
+                    : $"{Phrases.Subject(name)} at {Say(temperature)} is much colder than was to be expected: is the tip in the middle of the thickest part, off the bone{(courses.State.Find(taken.Piece.Lot) is { IsTimeTold: false } ? ", or did these go in later than planned" : string.Empty)}?"));
     }
 
     private static EnteredTemperature Otherwise(EnteredTemperature typed) =>

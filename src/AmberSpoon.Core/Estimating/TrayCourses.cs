@@ -70,7 +70,7 @@ public sealed class TrayCourses
     public string NameOf(PieceRef piece) => Names[piece];
 
     /// <summary>A lot as a cook says it: "thighs".</summary>
-    public string PluralOf(LotId lot) => PieceNames.Plural(State.Plan, State.Plan.Chicken.First(chicken => chicken.LotId == lot));
+    public string PluralOf(LotId lot) => LotNames.Of(State.Plan, State.Plan.Chicken.First(chicken => chicken.LotId == lot));
 
     /// <summary>Before anything was measured.</summary>
     public KitchenBelief Unmeasured() => new(_prior, Lots, State.Plan.Oven?.Believed);

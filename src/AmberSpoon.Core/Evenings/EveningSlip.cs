@@ -1,7 +1,6 @@
-using AmberSpoon.Core.Food;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
-using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Evenings;
 
@@ -25,7 +24,7 @@ public static class EveningSlip
         bool anyWaits = false;
         foreach (LotForecast lot in forecast.Lots)
         {
-            string name = lot.IsChicken ? PieceNames.Plural(plan, plan.Chicken.First(chicken => chicken.Id == lot.Lot)) : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot.Lot).Kind).Name;
+            string name = LotNames.Of(plan, new LotId(lot.Lot));
             int until = lot.OutMinutes + lateMinutes;
             double best = lot.Good?.BestUntilMinutes ?? lot.OutMinutes;
             double past = lot.Good?.PastMinutes ?? best;

@@ -1,12 +1,11 @@
 using AmberSpoon.Core.Evenings.Scheduling;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Marinating;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Evenings;
 
@@ -131,9 +130,7 @@ public static class EveningTasks
     private static EveningTask AtMinute(EveningAsk ask, string key, string title, int minute, int takes) => new(
         TaskKind.Tend, title, Touches.ToBeCooked, new(key, takes) { PinnedBefore = ask.InBefore - minute, Needs = [Hands(takes)] });
 
-    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
-        ? PieceNames.Plural(plan, chicken)
-        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+    private static string NameOf(TrayPlan plan, int lot) => LotNames.Of(plan, new LotId(lot));
 
     /// <summary>Things that are due at one moment come one after the other: a cook has two hands.</summary>
     private static List<EveningTask> Staggered(List<EveningTask> tasks, int cooks)

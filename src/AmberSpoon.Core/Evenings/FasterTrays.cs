@@ -37,7 +37,7 @@ public static class FasterTrays
 
         if (plan.Vegetables.Count > 0)
         {
-            tried.Add((GainKind.SmallerCuts, "Cut the vegetables a third smaller", plan with { Vegetables = [.. plan.Vegetables.Select(lot => lot with { Size = lot.Size with { Value = lot.Size.Value * Smaller } })], Spots = [] }));
+            tried.Add((GainKind.SmallerCuts, "Cut the vegetables a third smaller", plan with { Vegetables = [.. plan.Vegetables.Select(lot => CutSmaller(lot))], Spots = [] }));
         }
 
         var found = new FasterTray?[tried.Count];
@@ -53,6 +53,13 @@ public static class FasterTrays
             }
         });
         return [.. found.OfType<FasterTray>()];
+    }
+
+    /// <summary>Nobody cuts finer than can be cut.</summary>
+    private static VegetableLot CutSmaller(VegetableLot lot)
+    {
+        double share = Math.Max(Smaller, Math.Min(1, VegetableCuts.Limits(lot.Cut).LowMm / lot.Size.Millimetres()));
+        return lot with { Size = lot.Size with { Value = lot.Size.Value * share } };
     }
 
     private static EnteredTemperature? Hotter(TrayPlan plan)
@@ -74,10 +81,13 @@ public static class FasterTrays
     {
         Cut = cut,
         Height = null,
-        Sizes = lot.Sizes with
-        {
-            Mass = lot.Sizes.Mass is { } mass ? mass with { Value = mass.Value * WithoutBone } : null,
-            Each = [.. lot.Sizes.Each.Select(each => each with { Value = each.Value * WithoutBone })],
-        },
+        // Of a height nothing is left where the bone is out: its mass is.
+        Sizes = lot.Sizes.Basis == SizeBasis.Height
+            ? new(SizeBasis.Piece, lot.Count, new(lot.MassesG()[0] * WithoutBone, MassUnit.Gram), 0, [])
+            : lot.Sizes with
+            {
+                Mass = lot.Sizes.Mass is { } mass ? mass with { Value = mass.Value * WithoutBone } : null,
+                Each = [.. lot.Sizes.Each.Select(each => each with { Value = each.Value * WithoutBone })],
+            },
     };
 }

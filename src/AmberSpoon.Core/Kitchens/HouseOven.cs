@@ -67,7 +67,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
 
     /// <summary>True oven less dial, as its cook says, °C of difference.</summary>
     [JsonIgnore]
-    public double KnownOffsetC => RunsHotBy?.DegreesC() ?? 0;
+    public double KnownOffsetC => RunsHotBy?.DegreesC() is { } degreesC && double.IsFinite(degreesC) ? Math.Clamp(degreesC, -MostOffsetC, MostOffsetC) : 0;
 
     /// <summary>What is believed of it: by its bakes, or else by what its cook says.</summary>
     [JsonIgnore]
@@ -81,7 +81,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <param name="oven">The oven; null for an ordinary one.</param>
     /// <param name="celsius">What it is set to, °C.</param>
     public static int PreheatTo(HouseOven? oven, double celsius) =>
-        Math.Max(1, (int)Math.Round((oven?.LearntPreheat?.Minutes ?? oven?.PreheatMinutes ?? UsualPreheatMinutes) * PreheatCurve.ShareTo(celsius)));
+        (int)Math.Round(Math.Clamp((oven?.LearntPreheat?.Minutes ?? oven?.PreheatMinutes ?? UsualPreheatMinutes) * PreheatCurve.ShareTo(celsius), 1, 2 * LongestPreheatMinutes));
 
     /// <summary>Whether a floor of this size stands on a shelf, straight or turned by a quarter; true where nobody measured the oven.</summary>
     /// <param name="widthMm">One side, mm.</param>

@@ -14,6 +14,38 @@ public sealed record OvenBelief(int Bakes, IReadOnlyList<double> Mean, IReadOnly
 {
     public const int Doubts = 3;
 
+    /// <summary>An oven that is further off is broken, °C: no bake makes anybody believe it (a judgement).</summary>
+    public const double MostOffsetC = 40;
+
+    /// <summary>Exchange and evaporation of household ovens lie within these shares of an ordinary one (a judgement).</summary>
+    public const double LeastExchange = 0.6;
+    public const double MostExchange = 1.6;
+    public const double LeastEvaporation = 0.5;
+    public const double MostEvaporation = 2;
+
+    /// <summary>Three: where it likeliest is, within what an oven can be, whatever was learnt, stored or restored.</summary>
+    public IReadOnlyList<double> Mean { get; init; } = Within(Mean);
+
+    /// <summary>Nine: the covariance, row by row; that of an oven nobody knows where it is none.</summary>
+    public IReadOnlyList<double> Spread { get; init; } = IsSpread(Spread) ? Spread : [1, 0, 0, 0, 1, 0, 0, 0, 1];
+
+    /// <summary>What was learnt is as far as an oven can be off: more likely something else is.</summary>
+    [JsonIgnore]
+    public bool IsAtLimit => Math.Abs(ActsHotterByC) >= MostOffsetC - 0.5 || Math.Abs(OffsetC) >= MostOffsetC - 0.5 || ExchangeFactor >= MostExchange - 0.01 || ExchangeFactor <= LeastExchange + 0.01;
+
+    private static double[] Within(IReadOnlyList<double>? mean) =>
+    [
+        Clamped(mean, 0, -MostOffsetC / OffsetSdC, MostOffsetC / OffsetSdC),
+        Clamped(mean, 1, Math.Log(LeastExchange) / ExchangeSd, Math.Log(MostExchange) / ExchangeSd),
+        Clamped(mean, 2, Math.Log(LeastEvaporation) / EvaporationSd, Math.Log(MostEvaporation) / EvaporationSd),
+    ];
+
+    private static double Clamped(IReadOnlyList<double>? mean, int at, double low, double high) =>
+        mean?.Count == Doubts && double.IsFinite(mean[at]) ? Math.Clamp(mean[at], low, high) : 0;
+
+    private static bool IsSpread(IReadOnlyList<double>? spread) =>
+        spread?.Count == Doubts * Doubts && spread.All(double.IsFinite) && spread[0] > 0 && spread[4] > 0 && spread[8] > 0;
+
     /// <summary>From the 10 % to the 50 % point of a normal spread, in standard deviations.</summary>
     public const double TenthZ = 1.2816;
 
@@ -42,7 +74,7 @@ public sealed record OvenBelief(int Bakes, IReadOnlyList<double> Mean, IReadOnly
 
     /// <summary>It bakes as an ordinary oven would whose air is so much hotter than the dial says, °C: what readings tell well.</summary>
     [JsonIgnore]
-    public double ActsHotterByC => OffsetSdC * Felt.Zip(Mean, (felt, mean) => felt * mean).Sum();
+    public double ActsHotterByC => Math.Clamp(OffsetSdC * Felt.Zip(Mean, (felt, mean) => felt * mean).Sum(), -MostOffsetC, MostOffsetC);
 
     /// <summary>Four in five lie this close to <see cref="ActsHotterByC"/>, °C.</summary>
     [JsonIgnore]

@@ -18,6 +18,14 @@ public static class PhotoFile
     private const long MostPixels = 80_000_000;
     private const int Quality = 82;
 
+    /// <summary>Whether the log could have written this file.</summary>
+    /// <param name="path">Of the file.</param>
+    public static bool IsOne(string path)
+    {
+        using SKCodec? codec = SKCodec.Create(path);
+        return codec is { EncodedFormat: SKEncodedImageFormat.Jpeg, Info: { Width: > 0 and <= MostSide, Height: > 0 and <= MostSide } };
+    }
+
     /// <param name="file">JPEG, PNG or WebP.</param>
     /// <returns>A JPEG without anything beside the picture.</returns>
     /// <exception cref="PhotoException">It is none, or too large.</exception>

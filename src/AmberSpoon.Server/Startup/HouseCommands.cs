@@ -1,3 +1,4 @@
+using AmberSpoon.Formats.Photos;
 using AmberSpoon.Store.Backups;
 
 namespace AmberSpoon.Server.Startup;
@@ -32,7 +33,7 @@ internal static class HouseCommands
 
             bool isRehearsal = args.Contains("--dry-run");
             RestoreMode mode = args.Contains("--merge") ? RestoreMode.Merge : RestoreMode.Replace;
-            RestoreReport report = await HouseRestore.From(house, args[1], mode, isRehearsal, CancellationToken.None);
+            RestoreReport report = await HouseRestore.From(house, args[1], mode, isRehearsal, PhotoFile.IsOne, CancellationToken.None);
             Console.WriteLine(FormattableString.Invariant(
                 $"{(isRehearsal ? "Would restore" : "Restored")} ({mode}) the house of {report.CreatedAt:u}: {report.Bakes} bakes ({report.NewBakes} new), {report.Trays} trays ({report.NewTrays} new), {report.Photos} photos{(mode == RestoreMode.Replace ? $"; {report.GoneBakes} bakes that are not in it {(isRehearsal ? "would go" : "are gone")}" : string.Empty)}."));
             return 0;

@@ -1,5 +1,6 @@
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Store;
+using AmberSpoon.Store.Backups;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 
@@ -18,13 +19,17 @@ internal static class KitchenDoor
 
     public static void MapHealth(this IEndpointRouteBuilder app) => app.MapGet("/healthz", Health).ExcludeFromDescription();
 
-    private static async Task<IResult> Health(KitchenDb db, KitchenCondition condition, CancellationToken cancel)
+    private static async Task<IResult> Health(KitchenDb db, KitchenCondition condition, HouseFolder house, CancellationToken cancel)
     {
         if (condition.Trouble is null)
         {
             try
             {
                 await db.Database.OpenConnectionAsync(cancel);
+                if (!house.CanWrite())
+                {
+                    return Results.Text(StoreTrouble.CannotWrite.Sentence, statusCode: StatusCodes.Status503ServiceUnavailable);
+                }
             }
             catch (SqliteException failed) when (StoreTrouble.Behind(failed) is { } trouble)
             {

@@ -100,6 +100,11 @@ public sealed class HouseArchive : IDisposable
 
     private void RequireNothingElse()
     {
+        if (Manifest.Entries.Any(entry => entry is not { Name.Length: > 0, Sha256: not null }))
+        {
+            throw new BackupException("That is no backup of a house: it does not say what it holds.");
+        }
+
         HashSet<string> named = [.. Manifest.Entries.Select(entry => entry.Name)];
         bool isWhole = named.Count == Manifest.Entries.Count && named.Contains(HouseBackup.KitchenName)
             && Manifest.Entries.Count <= MostEntries && Manifest.Entries.All(entry => entry.Bytes >= 0) && Manifest.Entries.Sum(entry => Math.Min(entry.Bytes, MostBytes)) < MostBytes

@@ -33,9 +33,10 @@ public static class HouseRestore
     /// <param name="path">The backup.</param>
     /// <param name="mode">What to do with what is there.</param>
     /// <param name="isRehearsal">Only say what would be done.</param>
+    /// <param name="isPhoto">Whether a file is a picture: what else comes under its name is refused.</param>
     /// <param name="cancel">Ends it before anything is changed.</param>
     /// <exception cref="BackupException">Nothing was changed.</exception>
-    public static async Task<RestoreReport> From(HouseFolder house, string path, RestoreMode mode, bool isRehearsal, CancellationToken cancel)
+    public static async Task<RestoreReport> From(HouseFolder house, string path, RestoreMode mode, bool isRehearsal, Func<string, bool> isPhoto, CancellationToken cancel)
     {
         using HouseArchive archive = HouseArchive.Open(path);
         string beside = Directory.CreateTempSubdirectory("amber-restore-").FullName;
@@ -47,6 +48,10 @@ public static class HouseRestore
             {
                 cancel.ThrowIfCancellationRequested();
                 archive.Unpack(entry, Path.Combine(beside, entry.Name));
+                if (entry.Name != HouseBackup.KitchenName && !isPhoto(Path.Combine(beside, entry.Name)))
+                {
+                    throw new BackupException($"“{entry.Name}” in the backup is no picture: nothing was restored.");
+                }
             }
 
             await RequireSound(kitchen, cancel);
@@ -107,7 +112,7 @@ public static class HouseRestore
                 _ = told.What.Kind;
             }
         }
-        catch (Exception failed) when (failed is SqliteException or System.Text.Json.JsonException or InvalidOperationException or NullReferenceException)
+        catch (Exception failed) when (failed is SqliteException or System.Text.Json.JsonException or NotSupportedException or ArgumentException or FormatException or InvalidOperationException or NullReferenceException)
         {
             throw new BackupException("The kitchen in the backup cannot be read: nothing was restored.", failed);
         }

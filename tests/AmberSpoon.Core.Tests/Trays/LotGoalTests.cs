@@ -105,7 +105,7 @@ public sealed class LotGoalTests
         Assert.Equal("thigh 3, front right", names[new(new(1), 3)]);
         Assert.StartsWith("the breast, middle", names[new(new(2), 1)], StringComparison.Ordinal);
         TrayPlan both = plan with { Chicken = [plan.Chicken[0], Plans.Chicken(2, Cut.BonelessThigh, 2, 110)] };
-        Assert.Equal("bone-in thighs", PieceNames.Plural(both, both.Chicken[0]));
-        Assert.Equal("thighs", PieceNames.Plural(plan, plan.Chicken[0]));
+        Assert.Equal("bone-in thighs", LotNames.Of(both, both.Chicken[0]));
+        Assert.Equal("thighs", LotNames.Of(plan, plan.Chicken[0]));
     }
 }

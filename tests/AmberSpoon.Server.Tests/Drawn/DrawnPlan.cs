@@ -29,7 +29,7 @@ internal sealed class DrawnPlan(Random random)
         string? cut = null;
         var chicken = new JsonArray();
         var vegetables = new JsonArray();
-        int lots = Chance(0.06) ? 0 : random.Next(1, 5);
+        int lots = Chance(0.06) ? 0 : random.Next(1, 4);
         int vegetableLots = random.Next(lots == 0 ? 1 : 0, 5);
         int minute = 5 * random.Next(1, 10);
         for (int i = 0; i < lots; i++)

@@ -18,11 +18,11 @@ export function askAgainIn(tasks: readonly Pick<EveningTask, 'beginsAt' | 'endsA
 }
 
 /**
- * The whole meal on the clock; undefined until it is known.
+ * The whole meal on the clock; its data is undefined until it is known.
  *
  * @param enabled Whether anybody asks.
  */
-export const useEvening = (enabled = true): EveningView | undefined =>
+export const useEvening = (enabled = true) =>
   useQuery({
     queryKey: key,
     queryFn: ({ client }) =>
@@ -34,7 +34,7 @@ export const useEvening = (enabled = true): EveningView | undefined =>
       ),
     refetchInterval: ({ state }) => enabled && askAgainIn(state.data?.tasks ?? [], kitchenNow()),
     enabled,
-  }).data;
+  });
 
 /** A change of the evening, one after another: what comes back is shown at once. */
 function useEveningChange<I>(send: (input: I, commandId: string, view: EveningView) => Promise<EveningView>) {

@@ -125,7 +125,7 @@ public static class LotJudge
         Temperature goal = lot.Goal.Core.ToTemperature();
         bool canGetHotter = lot.Where == LotWhereabouts.Oven && lowest.Last.CoreC < goal.Celsius - NearGoalC;
         return canGetHotter && lot.Outlook(lowest.Piece).OvenMinutesToAim is { } minutes && minutes > 0
-            ? new(lot.Lot, VerdictKind.Serve, $"Safe; {Math.Ceiling(minutes):0} min more for your {goal.Say(unit)}. {measured}", [], null, minutes)
+            ? new(lot.Lot, VerdictKind.Serve, $"Safe. {measured} A little more oven brings it to your {goal.Say(unit)}.", [], null, minutes)
             : new(lot.Lot, VerdictKind.Serve, $"Safe. {measured}", [], null);
     }
 

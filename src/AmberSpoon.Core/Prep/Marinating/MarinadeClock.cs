@@ -9,13 +9,17 @@ public static class MarinadeClock
     /// <summary>Raw meat out of the fridge, at most (usual caution: 2 h in all, 1 h above 32 °C).</summary>
     public const int MostOnCounterMinutes = 60;
 
+    /// <summary>Raw meat may be out of the fridge for so long in all (usual caution; one hour above 32 °C).</summary>
+    public const int LongestOutMinutes = 120;
+
     private const int Day = 24 * 60;
 
     /// <param name="startedAt">When the meat went in.</param>
     /// <param name="minutes">How long it is to lie there.</param>
     /// <param name="limits">What the mix bears.</param>
+    /// <param name="place">Where it lies: on the counter it is meat out of the fridge.</param>
     /// <param name="isWet">It lies in something; what is rubbed dry need not be turned.</param>
-    public static MarinadeTimes Times(DateTimeOffset startedAt, int minutes, ContactTime limits, bool isWet = true)
+    public static MarinadeTimes Times(DateTimeOffset startedAt, int minutes, ContactTime limits, MarinadePlace place, bool isWet = true)
     {
         // Turned over after an hour (common practice), or half-way where it lies for less than two.
         int turn = !isWet || minutes < 20 ? 0 : minutes < 120 ? minutes / 2 : 60;
@@ -23,7 +27,7 @@ public static class MarinadeClock
             startedAt,
             turn > 0 ? startedAt.AddMinutes(turn) : null,
             startedAt.AddMinutes(minutes),
-            startedAt.AddMinutes(Math.Max(minutes, Math.Min(limits.TooLongMinutes, Day))));
+            startedAt.AddMinutes(place == MarinadePlace.Counter ? LongestOutMinutes : Math.Max(minutes, Math.Min(limits.TooLongMinutes, Day))));
     }
 
     /// <summary>What to say of a length and a place before it starts.</summary>

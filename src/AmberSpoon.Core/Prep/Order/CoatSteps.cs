@@ -1,7 +1,6 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
-using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Prep.Order;
 
@@ -13,7 +12,7 @@ internal static class CoatSteps
     /// <param name="waited">It has lain in its longest coat already.</param>
     public static IEnumerable<WorkStep> Of(WorkPlan work, ChickenLot lot, bool waited)
     {
-        string lots = PieceNames.Plural(work.Plan, lot);
+        string lots = LotNames.Of(work.Plan, lot);
         (int Index, LotCoat Coat)[] coats = [.. lot.Coats.Index().Where(coat => coat.Item.IsOnAtStart())];
         int soaked = waited ? coats.MaxBy(coat => work.SoakOf(coat.Coat)).Index : -1;
         if (lot.IsStuffed && coats.All(coat => coat.Coat.Kind != Coating.Stuffed))

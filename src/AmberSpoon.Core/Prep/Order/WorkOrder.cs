@@ -4,7 +4,6 @@ using AmberSpoon.Core.Prep.Bowls;
 using AmberSpoon.Core.Prep.Mixes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
-using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Prep.Order;
@@ -40,10 +39,11 @@ public static class WorkOrder
             steps.AddRange(waiting.SelectMany(lot => Into(work, lot)));
         }
 
-        steps.AddRange(plan.Vegetables.Select(lot => Vegetable(lot, work.Units)));
+        steps.AddRange(plan.Vegetables.Select(lot => Vegetable(plan, lot, work.Units)));
         steps.Add(new(OvenKey, Touches.ToBeCooked, OvenWords(plan, work.Units), TrayWords(plan)));
         if (plan.Chicken.Count > 0)
         {
+            steps.AddRange(MayBeRaw(work));
             steps.AddRange(Meat(straight, string.Empty));
             steps.AddRange(plan.Chicken.SelectMany(lot => CoatSteps.Of(work, lot, waited: waiting.Contains(lot))));
             steps.Add(new("lay", Touches.Raw, "Lay the meat on the tray", LayWords(plan, work.Units)) { Minutes = 2 });
@@ -58,27 +58,42 @@ public static class WorkOrder
 
     private static int FirstSoak(WorkPlan work, ChickenLot lot) => lot.Coats.Select(work.SoakOf).DefaultIfEmpty(0).Max();
 
-    /// <summary>What is cut clean for the meat: a filling, herbs for under the skin, what goes on top.</summary>
+    /// <summary>
+    /// Fillings and what goes on top: bacon in or on them is raw until it is baked, so that what they touched is washed with what
+    /// touched the meat (common practice). Right before the meat they cost no wash of their own.
+    /// </summary>
+    private static IEnumerable<WorkStep> MayBeRaw(WorkPlan work)
+    {
+        const string raw = "Bacon is raw: its board and knife are washed like those of the chicken.";
+        foreach (ChickenLot lot in work.Plan.Chicken)
+        {
+            string lots = LotNames.Of(work.Plan, lot);
+            if (lot.IsStuffed)
+            {
+                double gramsEach = lot.Filling?.Grams() ?? TrayPlanLimits.UsualMostFillingShare * lot.MassesG().Average();
+                yield return new(
+                    $"filling-{lot.Id}", Touches.Raw, $"Chop the filling for the {lots}", $"Small, about {work.Units.SayMass(5 * Math.Round(gramsEach / 5))} for each, into a bowl of its own with a spoon. {raw}")
+                { Minutes = 4 };
+            }
+
+            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.Topping }))
+            {
+                yield return new($"top-{lot.Id}-{index}", Touches.Raw, $"Chop or grate what goes on the {lots}", $"Onto a plate of its own. {raw}") { Minutes = 3 };
+            }
+        }
+    }
+
+    /// <summary>What is cut clean for the meat: herbs for under the skin, citrus round it.</summary>
     private static IEnumerable<WorkStep> Clean(WorkPlan work)
     {
         TrayPlan plan = work.Plan;
         foreach (ChickenLot lot in plan.Chicken)
         {
-            string lots = PieceNames.Plural(plan, lot);
-            if (lot.IsStuffed)
-            {
-                double gramsEach = lot.Filling?.Grams() ?? TrayPlanLimits.UsualMostFillingShare * lot.MassesG().Average();
-                yield return new(
-                    $"filling-{lot.Id}", Touches.ReadyToEat, $"Chop the filling for the {lots}", $"Small, about {work.Units.SayMass(5 * Math.Round(gramsEach / 5))} for each, into a bowl of its own with a spoon.")
-                { Minutes = 4 };
-            }
-
-            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Topping or Coating.Citrus }))
+            string lots = LotNames.Of(plan, lot);
+            foreach ((int index, LotCoat coat) in lot.Coats.Index().Where(coat => coat.Item is { Mix: null, Kind: Coating.HerbsUnderSkin or Coating.Citrus }))
             {
                 yield return coat.Kind == Coating.Citrus
                     ? new($"citrus-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop citrus and herbs to lay round the {lots}", "Slices and sprigs, onto a plate of their own.") { Minutes = 2 }
-                    : coat.Kind == Coating.Topping
-                    ? new($"top-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop or grate what goes on the {lots}", "Onto a plate of its own.") { Minutes = 3 }
                     : new($"herbs-{lot.Id}-{index}", Touches.ReadyToEat, $"Chop herbs and citrus for under the skin of the {lots}", "A sprig and a slice for each piece, on a plate of their own: what raw hands touched goes onto the tray or into the bin.") { Minutes = 3 };
             }
         }
@@ -103,7 +118,7 @@ public static class WorkOrder
     private static IEnumerable<WorkStep> Into(WorkPlan work, ChickenLot lot)
     {
         (int index, LotCoat coat) = lot.Coats.Index().MaxBy(coat => work.SoakOf(coat.Item));
-        string lots = PieceNames.Plural(work.Plan, lot);
+        string lots = LotNames.Of(work.Plan, lot);
         bool isWet = StackedCoats.IsWet(coat.Kind) || coat.Kind == Coating.CrumbOverYogurt;
         yield return new(
             $"into-{lot.Id}-{index}",
@@ -116,10 +131,10 @@ public static class WorkOrder
         };
     }
 
-    private static WorkStep Vegetable(VegetableLot lot, KitchenUnits units) => new(
+    private static WorkStep Vegetable(TrayPlan plan, VegetableLot lot, KitchenUnits units) => new(
         $"vegetable-{lot.Id}",
         Touches.ToBeCooked,
-        $"Cut the {VegetableTable.For(lot.Kind).Name}",
+        $"Cut the {LotNames.Of(plan, lot)}",
         $"{units.SayMass(lot.Amount.Grams())}, {units.SayLength(lot.Size.Millimetres())}, {VegetableCuts.SizeMeans(lot.Cut)}. Oil just to coat, salt, {PlaceWords(lot.Place)}.")
     {
         Minutes = 2 + (lot.Amount.Grams() / 200),

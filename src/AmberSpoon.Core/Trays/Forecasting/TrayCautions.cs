@@ -1,7 +1,7 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Doneness.Safety;
 using AmberSpoon.Core.Food;
-using AmberSpoon.Core.Trays.Layout;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Trays.Forecasting;
@@ -21,9 +21,9 @@ public static class TrayCautions
         }
 
         cautions.AddRange(plan.Chicken.Where(lot => lot.Piece(lot.MassesG()[0]).FillingShare > TrayPlanLimits.UsualMostFillingShare).Select(lot =>
-            $"So much filling tears the {PieceNames.Plural(plan, lot)}: about a quarter of their mass fits. Close them with picks, and measure in the filling."));
+            $"So much filling tears the {LotNames.Of(plan, lot)}: about a quarter of their mass fits. Close them with picks, and measure in the filling."));
         cautions.AddRange(plan.Chicken.Where(lot => lot.Sear is not null).Select(lot =>
-            $"Seared is not cooked: the {PieceNames.Plural(plan, lot)} go from the pan straight into the hot oven, and the plate they lay on raw is washed."));
+            $"Seared is not cooked: the {LotNames.Of(plan, lot)} go from the pan straight into the hot oven, and the plate they lay on raw is washed."));
         if (KeptIn(plan, forecast) is { } kept)
         {
             cautions.Add(kept);
@@ -67,9 +67,7 @@ public static class TrayCautions
         return $"The tray stays in for {forecast.PullMinutes} min, {why}: {longer:0} min longer than its food needs.{(past.Length > 0 ? $" By then past their best: {string.Join(" and ", past)}." : string.Empty)}";
     }
 
-    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
-        ? PieceNames.Plural(plan, chicken)
-        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+    private static string NameOf(TrayPlan plan, int lot) => LotNames.Of(plan, new LotId(lot));
 
     /// <summary>How long its coldest meat is lukewarm, where that is long; null where it is not.</summary>
     private static string? SlowComeUp(TrayPlan plan, ChickenLot lot, LotForecast forecast, KitchenUnits units)
@@ -85,7 +83,7 @@ public static class TrayCautions
         }
 
         return FormattableString.Invariant(
-            $"The middle of the {PieceNames.Plural(plan, lot)} may be between {units.Say(new(GrowthFromC))} and {units.Say(new(GrowthUntilC))} for {hours:0.0} h. {MostGrowthHours:0} h are the most that authorities allow: straight from the fridge into a hot oven, door shut, and ask yours.");
+            $"The middle of the {LotNames.Of(plan, lot)} may be between {units.Say(new(GrowthFromC))} and {units.Say(new(GrowthUntilC))} for {hours:0.0} h. {MostGrowthHours:0} h are the most that authorities allow: straight from the fridge into a hot oven, door shut, and ask yours.");
     }
 
     /// <summary>What will become of a goal below the rule's number; null where the goal is at it.</summary>
@@ -100,7 +98,7 @@ public static class TrayCautions
         SafetyRule rule = profile.RuleFor(lot.IsStuffed);
         string goal = lot.Goal.Core.ToTemperature().Say(unit);
         string aim = rule.Everyday.Say(unit);
-        string lots = PieceNames.Plural(plan, lot);
+        string lots = LotNames.Of(plan, lot);
         if (rule.HoldAt(lot.Goal.Core) is { } hold)
         {
             string held = Phrases.Hold(hold.Seconds);

@@ -17,5 +17,5 @@ public static class CoatNames
 
     /// <summary>"thighs and wings"</summary>
     public static string Lots(TrayPlan plan, IEnumerable<ChickenLot> lots) =>
-        Phrases.Listed([.. lots.DistinctBy(lot => lot.Id).Select(lot => PieceNames.Plural(plan, lot)).Distinct()]);
+        Phrases.Listed([.. lots.DistinctBy(lot => lot.Id).Select(lot => LotNames.Of(plan, lot)).Distinct()]);
 }

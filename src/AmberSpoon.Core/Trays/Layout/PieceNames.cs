@@ -1,38 +1,21 @@
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Kitchens;
 
 namespace AmberSpoon.Core.Trays.Layout;
 
-/// <summary>Calls each piece of chicken as the cook sees it: "thigh 2, back left".</summary>
+/// <summary>Calls each piece of chicken as the cook sees it: "thigh 2, back left". For a lot use <see cref="LotNames"/>.</summary>
 public static class PieceNames
 {
-    private static readonly string[] KnownAnyway = ["bone-in ", "boneless "];
-
     public static IReadOnlyDictionary<PieceRef, string> Of(TrayPlan plan, TrayLayout layout) => plan.Chicken
         .SelectMany(lot => Enumerable.Range(1, lot.Count).Select(piece => new PieceRef(lot.LotId, piece)))
         .ToDictionary(piece => piece, piece => NameOf(plan, layout, piece));
 
-    /// <summary>A lot as a cook says it: "thighs", or "bone-in thighs" beside boneless ones.</summary>
-    public static string Plural(TrayPlan plan, ChickenLot lot) => Short(plan, lot, facts => facts.Plural);
-
     private static string NameOf(TrayPlan plan, TrayLayout layout, PieceRef piece)
     {
         ChickenLot lot = plan.Chicken.First(chicken => chicken.LotId == piece.Lot);
-        string name = Short(plan, lot, facts => facts.Name);
+        string name = LotNames.OneOf(plan, lot);
         string called = lot.Count == 1 ? $"the {name}" : $"{name} {piece.Piece}";
         return PlaceOf(plan, layout, piece) is { } place && plan.Count > 1 ? $"{called}, {place}" : called;
     }
-
-    /// <summary>"Bone-in" goes without saying where no other lot would be called the same.</summary>
-    private static string Short(TrayPlan plan, ChickenLot lot, Func<CutFacts, string> word)
-    {
-        string own = Bare(word(CutTable.For(lot.Cut)));
-        bool isClear = plan.Chicken.All(other => other.Cut == lot.Cut || Bare(word(CutTable.For(other.Cut))) != own);
-        return isClear ? own : word(CutTable.For(lot.Cut));
-    }
-
-    private static string Bare(string name) =>
-        KnownAnyway.FirstOrDefault(prefix => name.StartsWith(prefix, StringComparison.Ordinal)) is { } known ? name[known.Length..] : name;
 
     private static string? PlaceOf(TrayPlan plan, TrayLayout layout, PieceRef piece)
     {

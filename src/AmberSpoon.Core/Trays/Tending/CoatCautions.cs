@@ -1,7 +1,6 @@
 using AmberSpoon.Core.Doneness;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays.Coats;
-using AmberSpoon.Core.Trays.Layout;
 
 namespace AmberSpoon.Core.Trays.Tending;
 
@@ -24,7 +23,7 @@ public static class CoatCautions
 
         foreach (ChickenLot lot in plan.Chicken.Where(lot => lot.SkinOn && lot.Coats.Any(coat => StackedCoats.IsCrumb(coat.Kind))))
         {
-            yield return $"Crumb on the skin of the {PieceNames.Plural(plan, lot)} comes off with it, and skin under crumb stays soft. Take the skin off.";
+            yield return $"Crumb on the skin of the {LotNames.Of(plan, lot)} comes off with it, and skin under crumb stays soft. Take the skin off.";
         }
     }
 

@@ -82,8 +82,8 @@ public static class RecipeCheck
         [
             .. recipe.Vegetables.Where(lot => recipe.Chicken.Count > 0 && !(windows[lot.Id].OpensMinutes <= minutes))
                 .Select(lot => windows[lot.Id].OpensMinutes is { } at
-                    ? FormattableString.Invariant($"{VegetableTable.For(lot.Kind).Name} (about {Math.Ceiling(at):0} min)")
-                    : $"{VegetableTable.For(lot.Kind).Name} (not in this oven)"),
+                    ? FormattableString.Invariant($"{LotNames.Of(recipe, lot)} (about {Math.Ceiling(at):0} min)")
+                    : $"{LotNames.Of(recipe, lot)} (not in this oven)"),
         ];
         return hard.Length == 0 ? string.Empty : $" Not tender by then: {string.Join(", ", hard)}.";
     }

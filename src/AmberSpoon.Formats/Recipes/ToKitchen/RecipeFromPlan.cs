@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Prep.Ingredients;
 using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
@@ -81,9 +82,7 @@ public static class RecipeFromPlan
 
     private static string AtLine(int minutes, string what) => minutes == 0 ? $"At the start: {what}." : FormattableString.Invariant($"After {minutes} minutes: {what}.");
 
-    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
-        ? PieceNames.Plural(plan, chicken)
-        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+    private static string NameOf(TrayPlan plan, int lot) => LotNames.Of(plan, new LotId(lot));
 
     private static string CoatLine(TrayPlan plan, IReadOnlyList<CoatRef> coats)
     {

@@ -1,5 +1,4 @@
 using AmberSpoon.Core.Acts;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Heat.Climate;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
@@ -38,9 +37,7 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
         _ => step.Setting is { } setting ? $"Grill at {Dial(setting)}, {step.ForMinutes} min" : $"Grill for {step.ForMinutes} min",
     };
 
-    public string LotName(LotId lot) => plan.Chicken.FirstOrDefault(chicken => chicken.LotId == lot) is { } meat
-        ? PieceNames.Plural(plan, meat)
-        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot).Kind).Name;
+    public string LotName(LotId lot) => LotNames.Of(plan, lot);
 
     private static string Shelf(OvenShelf shelf) => shelf switch
     {

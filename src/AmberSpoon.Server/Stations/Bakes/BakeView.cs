@@ -105,6 +105,7 @@ public sealed record VerdictView(
 /// <param name="Place">Where it is; null while it waits.</param>
 /// <param name="IsOff">Taken off the tray.</param>
 /// <param name="InAt">When it went in, or is to go in.</param>
+/// <param name="IsTimeTold">The cook said when it went in; else it counts as in since it was planned to be.</param>
 /// <param name="Verdict">Chicken of a live bake: what to do about this lot.</param>
 /// <param name="State">What its middle is like now, by prediction.</param>
 /// <param name="GoalFrom">Its goal is reached by then in one kitchen of ten, if it stays where it is.</param>
@@ -123,6 +124,7 @@ public sealed record BakeLotView(
     BakePlace? Place,
     bool IsOff,
     DateTimeOffset InAt,
+    bool IsTimeTold,
     VerdictView? Verdict,
     MiddleState State,
     DateTimeOffset? GoalFrom,

@@ -3,7 +3,6 @@ using AmberSpoon.Core.Bakes;
 using AmberSpoon.Core.Bakes.Events;
 using AmberSpoon.Core.Doneness.Judging;
 using AmberSpoon.Core.Estimating;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
@@ -58,7 +57,7 @@ internal static class BakeViews
                 .. asked.Select(subject => new RatingView(
                     subject.Of,
                     subject.Lot?.Id,
-                    Core.Doneness.Phrases.Capital(subject.Lot is { } lot ? VegetableTable.For(lot.Kind).Name : RatingWords.Subject(subject.Of)),
+                    Core.Doneness.Phrases.Capital(subject.Lot is { } lot ? LotNames.Of(plan, lot) : RatingWords.Subject(subject.Of)),
                     state.Table.Ratings.FirstOrDefault(rated => rated.Of == subject.Of && rated.Lot == subject.Lot?.LotId)?.Value,
                     [.. Enum.GetValues<Rating>().Select(value => new RatingChoice(value, RatingWords.Of(subject.Of, value)))])),
             ],
@@ -117,6 +116,9 @@ internal static class BakeViews
         ? new(verdict.Kind, verdict.Reason, verdict.MeasureNext, CheckAt(estimate, verdict.NextCheckInMinutes))
         : null;
 
+    /// <summary>From now on, and not from when it was judged; nothing once it is over.</summary>
+    private static double? LeftOf(BakeEstimate estimate, double? minutes) => minutes - ((estimate.NowS - estimate.JudgedS) / 60) is { } left && left > 0 ? left : null;
+
     private static DateTimeOffset? CheckAt(BakeEstimate estimate, int? inMinutes) =>
         inMinutes is { } minutes ? estimate.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
 
@@ -130,12 +132,13 @@ internal static class BakeViews
         GoodWindow? good = planned is null ? null : LiveWindow.Of(planned, lot.InS / 60, goal);
         return new(
             lot.Lot.Value,
-            chicken is null ? VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.LotId == lot.Lot).Kind).Name : PieceNames.Plural(plan, chicken),
+            LotNames.Of(plan, lot.Lot),
             chicken is not null,
             lot.Place,
             lot.IsOff,
             clock.Wall(lot.InS),
-            verdict is null || !estimate.State.IsLive ? null : new(verdict.Kind, verdict.Reason, verdict.MeasureNext, CheckAt(estimate, verdict.NextCheckInMinutes), verdict.MinutesToGoal),
+            lot.IsTimeTold,
+            verdict is null || !estimate.State.IsLive ? null : new(verdict.Kind, verdict.Reason, verdict.MeasureNext, CheckAt(estimate, verdict.NextCheckInMinutes), LeftOf(estimate, verdict.MinutesToGoal)),
             estimate.StateOf(lot.Lot),
             At(goal?.LowMinutes),
             At(goal?.MedianMinutes),

@@ -69,7 +69,7 @@ internal sealed class EveningDesk(
         }
 
         TrayRow tray = await trays.Find(trayId, cancel);
-        EveningAsk? ask = tray.Plan.IsEmpty ? null : await Ask(tray, await Kitchen(cancel), cancel);
+        EveningAsk? ask = trays.Computed(tray) is null ? null : await Ask(tray, await Kitchen(cancel), cancel);
         string[] steps = ask is null ? [] : [.. EveningTasks.Of(ask).Where(task => task.Key == key).SelectMany(task => task.Steps).Select(step => step.Key)];
         bool isDone = request.Done != false;
         DateTimeOffset at = time.GetUtcNow();
@@ -188,9 +188,10 @@ internal sealed class EveningDesk(
         DateTimeOffset now = time.GetUtcNow();
         (EveningChoice choice, int version) = await shelf.Decided(tray.Id, cancel);
         KnownKitchen known = await Kitchen(cancel);
-        if (tray.Plan.IsEmpty)
+        (TrayComputed? computed, string? trouble) = trays.Answered(tray);
+        if (computed is null)
         {
-            return EveningViews.Empty(tray, choice, version, now);
+            return EveningViews.Empty(tray, choice, version, now, trouble);
         }
 
         BakeView? bake = (await bakes.Live(cancel)).Bakes.FirstOrDefault(live => live.TrayId == tray.Id);
@@ -214,7 +215,7 @@ internal sealed class EveningDesk(
     {
         var others = new List<OtherEvening>();
         var busy = new List<(DateTimeOffset From, DateTimeOffset To)>();
-        foreach (TrayRow tray in (await allTrays.All(cancel)).Where(row => row.Id != trayId && row.ArchivedAt is null && !row.Plan.IsEmpty && row.Plan.EatAt > now).OrderBy(row => row.Plan.EatAt).Take(MostOthers))
+        foreach (TrayRow tray in (await allTrays.All(cancel)).Where(row => row.Id != trayId && row.ArchivedAt is null && row.Plan.EatAt > now && trays.Computed(row) is not null).OrderBy(row => row.Plan.EatAt).Take(MostOthers))
         {
             EveningPlan plan = EveningPlanner.Plan(await Ask(tray, known, cancel), now, tray.Plan.EatAt);
             TimedTask? next = plan.Tasks.FirstOrDefault(task => task.EndsAt > now && task.Task.Job.Needs.Any(need => need.Resource == Resource.Hands));

@@ -26,8 +26,13 @@ internal static class EveningViews
     /// <summary>Dinner that slips by so much, min.</summary>
     private static readonly int[] Slips = [10, 20, 40];
 
-    public static EveningView Empty(TrayRow tray, EveningChoice choice, int version, DateTimeOffset now) => new(
-        tray.Id, tray.Plan.Name, choice, version, [], "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, null, null, choice.Done.Count > 0, now);
+    /// <param name="tray">The tray.</param>
+    /// <param name="choice">What was decided.</param>
+    /// <param name="version">How often.</param>
+    /// <param name="now">The kitchen's clock.</param>
+    /// <param name="trouble">Why nothing can be worked out of what is on it; null where nothing is on it.</param>
+    public static EveningView Empty(TrayRow tray, EveningChoice choice, int version, DateTimeOffset now, string? trouble) => new(
+        tray.Id, tray.Plan.Name, choice, version, [], trouble ?? "Nothing is planned yet: begin with what goes on the tray.", [], null, null, null, 0, null, [], [], [], [], [], [], [], null, null, null, choice.Done.Count > 0, now);
 
     public static EveningView Of(
         TrayRow tray, EveningAsk ask, EveningPlan plan, int version, BakeView? bake, IReadOnlyList<OtherEvening> others, SideTimes sideTimes, FasterTrayBook faster, Known learnt, KitchenUnits units, DateTimeOffset now)

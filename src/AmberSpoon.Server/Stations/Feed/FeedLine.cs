@@ -62,7 +62,7 @@ internal sealed record FeedLine(int Number, string Probe, DateTimeOffset? At, En
         DateTimeOffset? at = null;
         if (line.TryGetProperty("at", out JsonElement when) && when.ValueKind != JsonValueKind.Null)
         {
-            if (when.ValueKind != JsonValueKind.String || !when.TryGetDateTimeOffset(out DateTimeOffset told))
+            if (Text(line, "at") is null || !when.TryGetDateTimeOffset(out DateTimeOffset told))
             {
                 return Refused("at", "Say when, as 2026-11-26T18:04:10+01:00; or leave it out for now.");
             }

@@ -88,7 +88,7 @@ internal sealed class FileDesk(BakeBook book, LogShelf log, HouseholdShelf house
     {
         BakeDocument document = Read(file);
         using IDisposable turn = await turns.Of(Importing, cancel);
-        if (await book.Find(document.Id, cancel) is { } before)
+        if ((await book.Find(document.Id, cancel) ?? await book.StartedBy(document.Events[0].CommandId, cancel)) is { } before)
         {
             return BakeViews.Listed(BakeSummary.Of(before));
         }

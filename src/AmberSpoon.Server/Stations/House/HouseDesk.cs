@@ -1,3 +1,4 @@
+using AmberSpoon.Formats.Photos;
 using AmberSpoon.Server.Problems;
 using AmberSpoon.Store.Backups;
 
@@ -9,16 +10,17 @@ internal sealed class HouseDesk(HouseFolder house, HouseChanged changed, TimePro
     /// <summary>Makes one and opens it; it goes when it was read.</summary>
     public FileStream Backup()
     {
-        string path = Path.Combine(Path.GetTempPath(), FormattableString.Invariant($"amber-backup-{Guid.NewGuid():N}.zip"));
+        // Nobody else may look into the folder; what is open may be read to its end although it is gone from there.
+        string folder = Directory.CreateTempSubdirectory("amber-backup-").FullName;
         try
         {
+            string path = Path.Combine(folder, "house.zip");
             HouseBackup.Write(house, path, time.GetUtcNow());
-            return new(path, FileMode.Open, FileAccess.Read, FileShare.Read, 81920, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+            return new(path, FileMode.Open, FileAccess.Read, FileShare.Read | FileShare.Delete, 81920, FileOptions.Asynchronous);
         }
-        catch
+        finally
         {
-            File.Delete(path);
-            throw;
+            Directory.Delete(folder, recursive: true);
         }
     }
 
@@ -34,7 +36,8 @@ internal sealed class HouseDesk(HouseFolder house, HouseChanged changed, TimePro
     /// <exception cref="ProblemException">400: it is refused whole, with the reason.</exception>
     public async Task<RestoreReport> Restore(Stream body, RestoreMode mode, bool isRehearsal, CancellationToken cancel)
     {
-        string path = Path.Combine(Path.GetTempPath(), FormattableString.Invariant($"amber-restore-{Guid.NewGuid():N}.zip"));
+        string folder = Directory.CreateTempSubdirectory("amber-restore-").FullName;
+        string path = Path.Combine(folder, "house.zip");
         try
         {
             await using (FileStream file = File.Create(path))
@@ -42,7 +45,7 @@ internal sealed class HouseDesk(HouseFolder house, HouseChanged changed, TimePro
                 await body.CopyToAsync(file, cancel);
             }
 
-            RestoreReport report = await HouseRestore.From(house, path, mode, isRehearsal, cancel);
+            RestoreReport report = await HouseRestore.From(house, path, mode, isRehearsal, PhotoFile.IsOne, cancel);
             if (!isRehearsal)
             {
                 await changed.Forget();
@@ -56,7 +59,7 @@ internal sealed class HouseDesk(HouseFolder house, HouseChanged changed, TimePro
         }
         finally
         {
-            File.Delete(path);
+            Directory.Delete(folder, recursive: true);
         }
     }
 }

@@ -22,7 +22,9 @@ internal static class LearntWords
         string within = $"±{units.SayDifference(belief.ActsWithinC)}";
         return Math.Abs(belief.ActsHotterByC) < HardlyC
             ? $"{whose} bakes as its dial says ({within}), from {Bakes(belief.Bakes)}."
-            : $"{whose} runs about {units.SayDifference(Math.Abs(belief.ActsHotterByC))} {(belief.ActsHotterByC < 0 ? "cool" : "hot")} ({within}), from {Bakes(belief.Bakes)}: it bakes as an ordinary one set so much {(belief.ActsHotterByC < 0 ? "lower" : "higher")}.";
+            : belief.IsAtLimit
+                ? $"{whose} seems off by {units.SayDifference(Math.Abs(belief.ActsHotterByC))} or more, from {Bakes(belief.Bakes)}: more than an oven is. Look at it with a thermometer inside, or have it learnt anew."
+                : $"{whose} runs about {units.SayDifference(Math.Abs(belief.ActsHotterByC))} {(belief.ActsHotterByC < 0 ? "cool" : "hot")} ({within}), from {Bakes(belief.Bakes)}: it bakes as an ordinary one set so much {(belief.ActsHotterByC < 0 ? "lower" : "higher")}.";
     }
 
     /// <summary>What would tell its air from how it gives off heat; what its air is, where that is known.</summary>

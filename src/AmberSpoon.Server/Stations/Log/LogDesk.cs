@@ -6,7 +6,6 @@ using AmberSpoon.Core.Households;
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Learning;
 using AmberSpoon.Core.Trays;
-using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Commands;
 using AmberSpoon.Server.Live;
@@ -189,9 +188,7 @@ internal sealed class LogDesk(
         photo,
         row.Counts);
 
-    private static string NameOf(TrayPlan plan, int lot) => plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } meat
-        ? PieceNames.Plural(plan, meat)
-        : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+    private static string NameOf(TrayPlan plan, int lot) => LotNames.Of(plan, new LotId(lot));
 
     private async Task<Dictionary<Guid, Guid>> Photos(Guid[] bakes, CancellationToken cancel)
     {

@@ -12,7 +12,6 @@ using AmberSpoon.Core.Prep.Order;
 using AmberSpoon.Core.Prep.Scaling;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
-using AmberSpoon.Core.Trays.Layout;
 using AmberSpoon.Core.Units;
 using AmberSpoon.Server.Stations.Mixes;
 using AmberSpoon.Server.Stations.Tray;
@@ -51,7 +50,7 @@ internal sealed class PrepPlanner(TimeProvider time)
             meat,
             mixes,
             bowls,
-            [.. plan.Chicken.Select(lot => new LotPrepView(lot.Id, $"{lot.Count} {PieceNames.Plural(plan, lot)}", lot.SkinOn, lot.Coats, SaltJudge.Of(lot, made, measures).Said))],
+            [.. plan.Chicken.Select(lot => new LotPrepView(lot.Id, $"{lot.Count} {LotNames.Of(plan, lot)}", lot.SkinOn, lot.Coats, SaltJudge.Of(lot, made, measures).Said))],
             thaw,
             OnTheClock(WorkOrder.Of(work), plan, forecast, pace, now),
             cutting,
@@ -98,7 +97,7 @@ internal sealed class PrepPlanner(TimeProvider time)
     private static MarinadeOutlook Marinade(Mix mix, ScaledMix scaled, int minutes, MarinadePlace place, DateTimeOffset from)
     {
         ContactTime limits = ContactTime.Of(mix, scaled);
-        return new(MarinadeClock.Times(from, minutes, limits, MixKinds.IsMarinade(mix.Kind)), limits, MarinadeClock.Cautions(minutes, place, limits));
+        return new(MarinadeClock.Times(from, minutes, limits, place, MixKinds.IsMarinade(mix.Kind)), limits, MarinadeClock.Cautions(minutes, place, limits));
     }
 
     /// <summary>Worked back from the moment the tray goes in; where dinner has no time, from now on.</summary>

@@ -69,7 +69,8 @@ internal sealed class RecipeDesk(TrayDesk trays, CommandBook commands, TrayShelf
         }
 
         PrepChoice choice = await prepShelf.Choice(trayId, cancel);
-        TrayComputed computed = trays.Computed(tray)!;
+        (TrayComputed? found, string? trouble) = trays.Answered(tray);
+        TrayComputed computed = found ?? throw ProblemException.Conflict("id", trouble ?? "There is nothing on this tray yet.");
         WorkPlan work = PrepPlanner.Work(tray.Plan, choice, await mixes.Listed(cancel), computed.Forecast) with { Units = (await households.Stored(cancel)).Household.Units() };
         KitchenMeasures measures = await prepShelf.Measures(cancel);
         return (tray.Plan.Name, RecipeWriter.Write(RecipeFromPlan.Of(

@@ -47,8 +47,29 @@ internal sealed class TrayDesk(
 
     public async Task<TrayView> View(int id, CancellationToken cancel) => View(await Find(id, cancel), await Kitchen(cancel));
 
-    /// <summary>What follows from a tray's plan; null while it is empty.</summary>
-    public TrayComputed? Computed(TrayRow row) => row.Plan.IsEmpty ? null : answers.Of(row);
+    /// <summary>What follows from a tray's plan; null while it is empty, and where nothing can be worked out of what is stored.</summary>
+    public TrayComputed? Computed(TrayRow row) => Answered(row).Computed;
+
+    /// <summary>
+    /// The same, with the reason where there is none: what was stored by an earlier build, restored or learnt must not take the page
+    /// away on which it could be changed.
+    /// </summary>
+    public (TrayComputed? Computed, string? Trouble) Answered(TrayRow row)
+    {
+        if (row.Plan.IsEmpty)
+        {
+            return (null, null);
+        }
+
+        try
+        {
+            return (answers.Of(row), null);
+        }
+        catch (Exception failed) when (StoredTrouble.Of(failed) is not null)
+        {
+            return (null, StoredTrouble.Of(failed));
+        }
+    }
 
     public async Task<TrayView> Save(int id, TrayPlanRequest request, CommandHead head, CancellationToken cancel)
     {
@@ -236,7 +257,11 @@ internal sealed class TrayDesk(
         return View(row, await Kitchen(cancel));
     }
 
-    private TrayView View(TrayRow row, Household household) => planner.View(row, Computed(row), household);
+    private TrayView View(TrayRow row, Household household)
+    {
+        (TrayComputed? computed, string? trouble) = Answered(row);
+        return planner.View(row, computed, household) with { Trouble = trouble };
+    }
 
     private async Task<Household> Kitchen(CancellationToken cancel) => (await households.Stored(cancel)).Household;
 

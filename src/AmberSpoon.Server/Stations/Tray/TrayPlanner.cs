@@ -1,6 +1,6 @@
 using AmberSpoon.Core.Evenings;
-using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Households;
+using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Coats;
 using AmberSpoon.Core.Trays.Forecasting;
@@ -102,10 +102,7 @@ internal sealed class TrayPlanner(TimeProvider time, TrayAnswers answers)
         return core.ToTemperature().Say(core.Unit);
     }
 
-    private static string NameOf(TrayPlan plan, int lot) =>
-        plan.Chicken.FirstOrDefault(chicken => chicken.Id == lot) is { } chicken
-            ? CutTable.For(chicken.Cut).Plural
-            : VegetableTable.For(plan.Vegetables.First(vegetable => vegetable.Id == lot).Kind).Name;
+    private static string NameOf(TrayPlan plan, int lot) => LotNames.Of(plan, new LotId(lot));
 
     /// <summary>More than a second layer on top of the first is a heap that no oven gets through evenly.</summary>
     private const double MostTooMuchShare = 1;

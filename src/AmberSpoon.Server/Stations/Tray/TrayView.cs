@@ -17,7 +17,11 @@ namespace AmberSpoon.Server.Stations.Tray;
 /// <param name="EatAtHasPassed">The stored dinner time is gone; the answer is then for going in now.</param>
 /// <param name="Now">The kitchen's clock when this was sent.</param>
 public sealed record TrayView(
-    int Id, TrayPlan Plan, int Version, bool CanUndo, bool CanRedo, TrayAnswer? Answer, bool EatAtHasPassed, DateTimeOffset Now) : IVersioned;
+    int Id, TrayPlan Plan, int Version, bool CanUndo, bool CanRedo, TrayAnswer? Answer, bool EatAtHasPassed, DateTimeOffset Now) : IVersioned
+{
+    /// <summary>Why a tray with food on it has no answer as it is stored; null where it has one.</summary>
+    public string? Trouble { get; init; }
+}
 
 /// <summary>What a plan leads to: on the clock, on the tray and in the food.</summary>
 /// <param name="Forecast">Times, temperatures and states.</param>

@@ -36,7 +36,7 @@ public sealed class MarinatingTests
     [InlineData(300, 60)]
     public void Meat_is_turned_half_way_or_after_an_hour(int minutes, int? turn)
     {
-        MarinadeTimes times = MarinadeClock.Times(Five, minutes, LimitsOf("green-yogurt"));
+        MarinadeTimes times = MarinadeClock.Times(Five, minutes, LimitsOf("green-yogurt"), MarinadePlace.Fridge);
         Assert.Equal(turn is { } at ? Five.AddMinutes(at) : null, times.TurnAt);
         Assert.Equal(Five.AddMinutes(minutes), times.ReadyAt);
         Assert.Equal(Five.AddHours(24), times.LatestAt);

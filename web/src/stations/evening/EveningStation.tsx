@@ -3,6 +3,8 @@ import { Link } from 'wouter';
 import { kitchenNow } from '../../clock/kitchenClock';
 import { Station } from '../../frame/Station';
 import { useEvening } from '../../kitchen/evening';
+import { Button } from '../../ui/Button';
+import { Refusal } from '../../ui/Refusal';
 import { DinnerBar } from './DinnerBar';
 import { EveningRail } from './EveningRail';
 import { SidesPanel } from './SidesPanel';
@@ -11,13 +13,27 @@ import { useDinner } from './useDinner';
 
 /** The whole meal worked back from dinner: on the rail, and as a list with clock times. */
 export function EveningStation({ connected }: { connected: boolean }) {
-  const view = useEvening();
+  const { data: view, error, refetch } = useEvening();
   const dinner = useDinner(view);
   const [later, setLater] = useState(20);
   if (!view)
     return (
       <Station room="day" connected={connected}>
-        <p className="p-8 text-xl">Working the evening out…</p>
+        {error ? (
+          <div className="grid max-w-xl gap-4 p-8">
+            <h1 className="font-semibold text-4xl tracking-tight">The evening</h1>
+            <Refusal error={error} />
+            <p className="text-xl">It cannot be worked out as it stands. What is on the tray is kept.</p>
+            <div className="flex flex-wrap items-center gap-5">
+              <Button onClick={() => refetch()}>Try again</Button>
+              <Link to="/tray" className="font-semibold text-lg underline underline-offset-4">
+                To the tray
+              </Link>
+            </div>
+          </div>
+        ) : (
+          <p className="p-8 text-xl">Working the evening out…</p>
+        )}
       </Station>
     );
   if (view.tasks.length === 0 || !view.eatAt)

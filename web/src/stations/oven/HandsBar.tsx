@@ -2,7 +2,7 @@ import { useEffect, useRef, useState } from 'react';
 import { type Told, told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
-import { sayClock } from '../../words/times';
+import { MINUTE_MS, sayClock } from '../../words/times';
 import type { NextAct } from './nextActs';
 import { goalsOf, sayMoved } from './whatItDid';
 
@@ -11,8 +11,14 @@ const LATER_MINUTES = [1, 3, 5];
 /** What was done can be taken back for this long, ms. */
 const UNDO_MS = 120_000;
 
+/** Food that went in about now went in when it was due, ms. */
+const ABOUT_NOW_MS = 2 * MINUTE_MS;
+
 /** Of the act whose time has come: done, some minutes later, or not at all. */
-export function HandsBar({ bake, act, isOnTop }: { bake: WholeBake; act: NextAct; isOnTop: boolean }) {
+export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolean; now: number }) {
+  const { bake, act, isOnTop } = props;
+  // It may be long in: then it is asked when, since what is forecast of it hangs on that.
+  const wasDue = act.kind === 'add' && props.now - Date.parse(act.dueAt) > ABOUT_NOW_MS;
   const tell = useTell(bake.id);
   const done = useRef<HTMLButtonElement>(null);
   // Told, the next act takes this one's place and its button the focus.
@@ -40,8 +46,13 @@ export function HandsBar({ bake, act, isOnTop }: { bake: WholeBake; act: NextAct
           busy={tell.isPending}
           onClick={() => say(doneEvent(act))}
         >
-          Done
+          {wasDue ? 'In now' : 'Done'}
         </Button>
+        {wasDue && (
+          <Button big busy={tell.isPending} onClick={() => say({ ...doneEvent(act), at: act.dueAt })}>
+            In since {sayClock(act.dueAt)}
+          </Button>
+        )}
         {act.kind !== 'takeFoodOut' && (
           <>
             {LATER_MINUTES.map((minutes) => (
@@ -62,12 +73,12 @@ export function HandsBar({ bake, act, isOnTop }: { bake: WholeBake; act: NextAct
               onClick={() =>
                 say(
                   act.kind === 'add'
-                    ? told({ kind: 'lotOut', ...whichOf(act) })
+                    ? told({ kind: 'lotNeverIn', ...whichOf(act) })
                     : told({ kind: 'actSkipped', ...whichOf(act) }),
                 )
               }
             >
-              {act.kind === 'add' ? 'Leave it out' : 'Skip it'}
+              {act.kind === 'add' ? (wasDue ? 'Never went in' : 'Leave it out') : 'Skip it'}
             </Button>
           </>
         )}

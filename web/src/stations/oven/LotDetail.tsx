@@ -6,6 +6,7 @@ import { Refusal } from '../../ui/Refusal';
 import { lookWords } from '../../words/food';
 import { sayDegrees, sayRise } from '../../words/temperatures';
 import { sayClock } from '../../words/times';
+import { WentInLater } from './WentInLater';
 
 const colours: readonly Look[] = ['pale', 'browned', 'dark'];
 const forks: readonly Look[] = ['hard', 'tender', 'soft'];
@@ -15,6 +16,7 @@ export function LotDetail({ bake, lot }: { bake: WholeBake; lot: BakeLot }) {
   const { unit } = bake.plan.ovenSetting;
   return (
     <div className="grid gap-3 pt-1 pb-3">
+      {!lot.isTimeTold && <WentInLater bake={bake} lot={lot} />}
       <Chances lot={lot} unit={unit} />
       <Looks bake={bake} lot={lot} />
       {lot.isChicken && lot.pieces.length > 1 && <Pieces bake={bake} lot={lot} unit={unit} />}

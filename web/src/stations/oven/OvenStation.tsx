@@ -134,7 +134,12 @@ function LiveBakeBoard(props: {
           <p className="figures pt-1.5 text-2xl first-letter:uppercase">{instruction.when}</p>
         </div>
         {instruction.hands && (
-          <HandsBar bake={bake} act={instruction.hands} isOnTop={instruction.hands.title === instruction.act} />
+          <HandsBar
+            bake={bake}
+            act={instruction.hands}
+            isOnTop={instruction.hands.title === instruction.act}
+            now={now}
+          />
         )}
         <LastAct bake={bake} now={now} />
         <StartUndo bake={bake} now={now} />

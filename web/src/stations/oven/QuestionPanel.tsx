@@ -3,6 +3,7 @@ import { told, useTell, type WholeBake } from '../../kitchen/bakes';
 import { Button } from '../../ui/Button';
 import { Refusal } from '../../ui/Refusal';
 import { unitSign } from '../../words/temperatures';
+import { WentInLater } from './WentInLater';
 
 /** A reading that raises a question counts for nothing until it is answered here or measured again. */
 export function QuestionPanel({ bake }: { bake: WholeBake }) {
@@ -10,6 +11,7 @@ export function QuestionPanel({ bake }: { bake: WholeBake }) {
   const asked = bake.readings.filter((reading) => reading.answers.length > 0 && !isMeasuredSince(bake, reading));
   const [reading] = asked;
   if (!reading) return null;
+  const lot = bake.lots.find((other) => other.lot === reading.lot);
   return (
     <section aria-label="Question" className="grid gap-3 rounded-md border-2 border-heat p-4">
       <p className="text-xl leading-snug">{reading.question}</p>
@@ -25,6 +27,7 @@ export function QuestionPanel({ bake }: { bake: WholeBake }) {
           </Button>
         ))}
       </div>
+      {lot && !lot.isTimeTold && <WentInLater bake={bake} lot={lot} />}
       <Refusal error={tell.error} />
     </section>
   );

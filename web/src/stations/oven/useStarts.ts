@@ -9,7 +9,7 @@ const RUNG_FOR_MS = 10 * MINUTE_MS;
 /** What of the evening is to be begun now and was not ticked, where this device is to ring for it. */
 export function useStarts(nowMs: number) {
   const { starts } = wishes.use();
-  const view = useEvening(starts);
+  const { data: view } = useEvening(starts);
   const [seen, setSeen] = useState<readonly string[]>([]);
   if (!starts || !view) return [];
   return view.tasks

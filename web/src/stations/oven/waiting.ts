@@ -19,6 +19,7 @@ function asIfTold(bake: WholeBake, { event, toldAt }: Waiting): WholeBake {
       return { ...bake, next: bake.next.filter((act) => !isOfAct(act)) };
     case 'lotIn':
     case 'lotOut':
+    case 'lotNeverIn':
       return { ...bake, next: bake.next.filter((act) => !isOfLot(act)) };
     case 'later':
       return {
@@ -52,6 +53,7 @@ export function sayWaiting({ event, toldAt }: Waiting, bake: WholeBake): string 
     later: `${act || lot?.name}: ${event.minutes} min later`,
     lotIn: `${lot?.name} went in`,
     lotOut: `${lot?.name} came off`,
+    lotNeverIn: `${lot?.name} never went in`,
     resting: 'the tray is out, resting',
     moved: event.place === 'oven' ? 'the tray is back in' : 'the tray is out',
     reading: `${piece}: ${event.value != null && event.unit ? sayTyped({ value: event.value, unit: event.unit }) : ''}`,
