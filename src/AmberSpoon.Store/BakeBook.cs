@@ -62,6 +62,10 @@ public sealed class BakeBook(KitchenDb db, LogShelf log, KnowledgeKept kept, Tim
             .ToListAsync(cancel);
     }
 
+    /// <summary>Whether a tray has gone into an oven since it was planned last: its evening is at the oven, or over.</summary>
+    public Task<bool> IsBakedSince(int trayId, DateTimeOffset plannedAt, CancellationToken cancel) =>
+        db.Bakes.AnyAsync(bake => bake.TrayId == trayId && bake.StartedAt >= plannedAt && bake.DeletedAt == null, cancel);
+
     /// <summary>The bake that this command started, or null.</summary>
     public async Task<BakeRow?> StartedBy(Guid commandId, CancellationToken cancel)
     {

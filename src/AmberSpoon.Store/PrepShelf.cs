@@ -114,6 +114,21 @@ public sealed class PrepShelf(KitchenDb db, TimeProvider time)
     public async Task<IReadOnlyList<MarinadeRow>> Running(CancellationToken cancel) =>
         await db.Marinades.Where(row => row.EndedAt == null).OrderBy(row => row.ReadyAt).ThenBy(row => row.Id).ToListAsync(cancel);
 
+    /// <summary>Those of them whose tray has not gone into an oven since: meat that bakes, or is eaten, lies in no marinade any more.</summary>
+    public async Task<IReadOnlyList<MarinadeRow>> Lying(CancellationToken cancel)
+    {
+        IReadOnlyList<MarinadeRow> running = await Running(cancel);
+        if (running.Count == 0)
+        {
+            return running;
+        }
+
+        DateTimeOffset first = running.Min(row => row.StartedAt);
+        var baked = (await db.Bakes.AsNoTracking().Where(bake => bake.StartedAt >= first && bake.DeletedAt == null).Select(bake => new { bake.StartedAt, bake.Plan }).ToListAsync(cancel))
+            .Select(bake => (bake.StartedAt, bake.Plan.Name)).ToList();
+        return [.. running.Where(row => !baked.Exists(bake => bake.Name == row.TrayName && bake.StartedAt >= row.StartedAt))];
+    }
+
     public Task<MarinadeRow?> FindMarinade(int id, CancellationToken cancel) => db.Marinades.SingleOrDefaultAsync(row => row.Id == id, cancel);
 
     public async Task Start(MarinadeRow row, CancellationToken cancel)

@@ -284,7 +284,7 @@ internal sealed class Kitchen : IAsyncDisposable
         .UseSetting("Kitchen:Data", _folder)
         .UseSetting("Kitchen:Demo", Demo.ToString())
         .UseSetting("Kitchen:DemoEvenings", "3")
-        .UseSetting("Serilog:MinimumLevel:Default", Environment.GetEnvironmentVariable("AMBER_LOG") ?? "Fatal")
+        .UseSetting("Serilog:MinimumLevel:Default", "Fatal")
         .UseSetting("Serilog:MinimumLevel:Override:Microsoft", "Fatal")
         .ConfigureTestServices(services => services
             .AddSingleton<TimeProvider>(Clock)

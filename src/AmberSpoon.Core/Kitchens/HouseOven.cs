@@ -16,7 +16,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
     public const int MostShelves = 3;
 
     /// <summary>A known offset beyond this is a broken oven, °C.</summary>
-    public const double MostOffsetC = 40;
+    public const double MostOffsetC = OvenBelief.MostOffsetC;
 
     /// <summary>Hot after so long at the least and the most, min.</summary>
     public const int ShortestPreheatMinutes = 3;
@@ -62,9 +62,6 @@ public sealed record HouseOven(string Name, OvenMode Air)
     /// <summary>It is learnt from bakes since then, after a repair or in a new oven of the same name; null for all of them.</summary>
     public DateTimeOffset? LearntSince { get; init; }
 
-    /// <summary>Nothing that is learnt takes an oven further than this, °C.</summary>
-    private const double MostLearntC = 45;
-
     /// <summary>True oven less dial, as its cook says, °C of difference.</summary>
     [JsonIgnore]
     public double KnownOffsetC => RunsHotBy?.DegreesC() is { } degreesC && double.IsFinite(degreesC) ? Math.Clamp(degreesC, -MostOffsetC, MostOffsetC) : 0;
@@ -75,7 +72,7 @@ public sealed record HouseOven(string Name, OvenMode Air)
 
     /// <summary>True oven less dial, by all that is known, °C of difference.</summary>
     [JsonIgnore]
-    public double OffsetC => Math.Clamp(Learnt?.OffsetC ?? KnownOffsetC, -MostLearntC, MostLearntC);
+    public double OffsetC => Learnt?.OffsetC ?? KnownOffsetC;
 
     /// <summary>From cold to a setting, whole minutes, at least one: by <see cref="PreheatCurve"/>.</summary>
     /// <param name="oven">The oven; null for an ordinary one.</param>

@@ -48,15 +48,29 @@ public sealed record BakeFacts(
         LotId lead = new(planned.Lead);
         return new BakeFacts(
             planned.Find(planned.Lead)?.Ready.MedianMinutes,
-            isKnown && state.Find(lead) is { IsLeftOut: false } ? estimate.GoalBand(lead)?.MedianMinutes : null,
+            RealMinutesOf(state, estimate, lead, endS),
             PastOf(state, planned, estimate),
             LateOf(state),
             isKnown || state.Looks.Count > 0 || state.Air.Count > 0 ? BakeLesson.Of(state.Plan, estimate) : OvenEvidence.None,
             [
                 .. state.Plan.Vegetables.Where(lot => state.Find(lot.LotId) is { IsLeftOut: false })
                     .Select(lot => new VegetableGot(lot.Kind, lot.Id, estimate.CookMinutes(lot.LotId, OutS(state, lot.LotId, endS)) / (lot with { Wish = 1 }).SoftGoal().CookMinutes)),
-            ]).With(state);
+            ]).With(state) with { IsMeasured = estimate.Review.Readings.Any(reading => reading.IsBelieved) };
     }
+
+    /// <summary>Something was measured and believed.</summary>
+    public bool IsMeasured { get; init; }
+
+    /// <summary>Only what was measured and came to pass: a bake that was stopped before it was done never got there.</summary>
+    private static double? RealMinutesOf(BakeState state, BakeEstimate estimate, LotId lead, double endS) =>
+        AsBaked.WithWhatWasDue(state, endS).Find(lead) is { IsLeftOut: false }
+        && estimate.Review.Readings.Any(reading => reading.IsBelieved && reading.Taken.Piece.Lot == lead)
+        && estimate.GoalBand(lead)?.MedianMinutes is { } minutes && 60 * minutes <= endS + ToTheMinuteS
+            ? minutes
+            : null;
+
+    /// <summary>s.</summary>
+    private const double ToTheMinuteS = 60;
 
     /// <summary>The same bake after something was said of it at table: what was measured stays as it was.</summary>
     public BakeFacts With(BakeState state) => this with

@@ -27,9 +27,9 @@ internal sealed class LiveBakes(TimeProvider time)
     /// Seconds since the first food went in. A wall clock that is set back while a bake runs does not take the bake back with
     /// it: from what was known last, time goes on as steadily as the machine counts it.
     /// </summary>
-    public double NowS(BakeRow bake, BakeState state)
+    public double NowS(Guid bake, BakeState state)
     {
-        Kept kept = KeptOf(bake.Id);
+        Kept kept = KeptOf(bake);
         lock (kept.Computing)
         {
             long stamp = time.GetTimestamp();

@@ -166,6 +166,7 @@ public sealed class WorkOrderTests
         return step switch
         {
             _ when step.Title.StartsWith("Wash", StringComparison.Ordinal) => Meets.Soap,
+            _ when Says(step.Detail, "Bacon is raw") => Meets.RawMeat,
             _ when Says(step.Title, "aside for the table") || step.Title.StartsWith("Chop", StringComparison.Ordinal) => Meets.EatenAsIs,
             _ when step.Title.StartsWith("Cut the", StringComparison.Ordinal) || step.Title.StartsWith("Oven to", StringComparison.Ordinal) => Meets.Vegetables,
             _ when Says(step.Detail, "jars away", "no jar is touched", "put the jars away") => Meets.Jars,

@@ -30,7 +30,7 @@ internal sealed class DrawnPlan(Random random)
         var chicken = new JsonArray();
         var vegetables = new JsonArray();
         int lots = Chance(0.06) ? 0 : random.Next(1, 4);
-        int vegetableLots = random.Next(lots == 0 ? 1 : 0, 5);
+        int vegetableLots = random.Next(lots == 0 ? 1 : 0, lots > 2 ? 2 : 4);
         int minute = 5 * random.Next(1, 10);
         for (int i = 0; i < lots; i++)
         {

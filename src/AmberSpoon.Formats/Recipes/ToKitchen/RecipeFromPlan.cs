@@ -24,7 +24,7 @@ public static class RecipeFromPlan
     {
         TemperatureUnit unit = plan.OvenSetting.Unit;
         int outMinutes = forecast.Lots.Select(lot => lot.OutMinutes).DefaultIfEmpty(forecast.PullMinutes).Max();
-        string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. Serve only what a thermometer in the thickest middle allows: {Aims(plan, unit)}, and follow local food-safety advice.");
+        string rest = FormattableString.Invariant($"Rest {plan.RestMinutes} min. You {Aims(plan, unit)}. Serve only what your safety rule allows by a thermometer in the thickest middle, and follow local food-safety advice.");
         return new(
             plan.Name,
             [
@@ -90,13 +90,16 @@ public static class RecipeFromPlan
         return char.ToLowerInvariant(said[0]) + said[1..];
     }
 
-    /// <summary>"aim for 74 °C", or of each lot where they differ.</summary>
+    private static string Aim(ChickenLot lot, TemperatureUnit unit) =>
+        $"{lot.Goal.Core.ToTemperature().Say(unit)}{(lot.Goal.HoldSeconds > 0 ? FormattableString.Invariant($" held for {Math.Ceiling(lot.Goal.HoldSeconds / 60.0):0} min") : string.Empty)}";
+
+    /// <summary>"aim for 74 °C", or of each lot where they differ: a wish, and no rule.</summary>
     private static string Aims(TrayPlan plan, TemperatureUnit unit)
     {
-        string[] goals = [.. plan.Chicken.Select(lot => lot.Goal.Core.ToTemperature().Say(unit)).Distinct()];
+        string[] goals = [.. plan.Chicken.Select(lot => Aim(lot, unit)).Distinct()];
         return goals.Length < 2
             ? $"aim for {goals.FirstOrDefault("what your authority asks")}"
-            : $"aim for {string.Join(" and ", plan.Chicken.Select(lot => $"{lot.Goal.Core.ToTemperature().Say(unit)} in the {CutTable.For(lot.Cut).Plural}"))}";
+            : $"aim for {string.Join(" and ", plan.Chicken.Select(lot => $"{Aim(lot, unit)} in the {LotNames.Of(plan, lot)}"))}";
     }
 
     /// <summary>"bone-in chicken thighs": a recipe says whose thighs.</summary>

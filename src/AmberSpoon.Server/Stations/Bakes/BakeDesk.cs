@@ -195,7 +195,7 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
     private void SayWhatChanged(BakeRow bake, EventReader reader)
     {
         if (reader.State.IsLive && reader.State.Readings.Count > 0
-            && live.Estimate(bake, reader.State, Followed(live.NowS(bake, reader.State))) is { Verdict: { } verdict } estimate
+            && live.Estimate(bake, reader.State, Followed(live.NowS(bake.Id, reader.State))) is { Verdict: { } verdict } estimate
             && (reader.State.LastSaid is not { } last || last.Verdict != verdict.Kind || last.Reason != verdict.Reason))
         {
             DateTimeOffset? next = verdict.NextCheckInMinutes is { } minutes ? reader.State.Clock.Wall(estimate.JudgedS + (60 * minutes)) : null;
@@ -244,6 +244,9 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
         return bake.IsLive ? EstimateOf(bake, await Told(bake, cancel)) : null;
     }
 
+    /// <summary>Seconds since the first food of a running bake went in, whatever was done to the wall clock.</summary>
+    public double NowS(Guid id, BakeState state) => live.NowS(id, state);
+
     private async Task<BakeView> View(BakeRow bake, CancellationToken cancel) => View(bake, await Told(bake, cancel));
 
     private async Task<IReadOnlyList<BakeEvent>> Told(BakeRow bake, CancellationToken cancel)
@@ -278,10 +281,10 @@ internal sealed class BakeDesk(BakeBook book, LogShelf log, HouseholdShelf house
     private BakeEstimate EstimateOf(BakeRow bake, IReadOnlyList<BakeEvent> events)
     {
         BakeState state = BakeState.Fold(bake.Plan, events);
-        return state.IsLive ? live.Estimate(bake, state, Followed(live.NowS(bake, state))) : BakeEstimate.InHindsight(state, bake.Forecast);
+        return state.IsLive ? live.Estimate(bake, state, Followed(live.NowS(bake.Id, state))) : BakeEstimate.InHindsight(state, bake.Forecast);
     }
 
-    private DateTimeOffset Now(BakeRow bake, BakeState state) => state.IsLive ? state.Clock.Wall(live.NowS(bake, state)) : time.GetUtcNow();
+    private DateTimeOffset Now(BakeRow bake, BakeState state) => state.IsLive ? state.Clock.Wall(live.NowS(bake.Id, state)) : time.GetUtcNow();
 
     /// <summary>A forgotten bake is not followed for ever.</summary>
     private static double Followed(double nowS) => Math.Min(nowS, TrayForecaster.LongestBakeS);

@@ -31,6 +31,7 @@ internal sealed class EveningDesk(
     TrayDesk trays,
     TrayShelf allTrays,
     BakeDesk bakes,
+    BakeBook book,
     SideTimes sideTimes,
     FasterTrayBook faster,
     Knowledge knowledge,
@@ -217,6 +218,11 @@ internal sealed class EveningDesk(
         var busy = new List<(DateTimeOffset From, DateTimeOffset To)>();
         foreach (TrayRow tray in (await allTrays.All(cancel)).Where(row => row.Id != trayId && row.ArchivedAt is null && row.Plan.EatAt > now && trays.Computed(row) is not null).OrderBy(row => row.Plan.EatAt).Take(MostOthers))
         {
+            if (await book.IsBakedSince(tray.Id, tray.SavedAt, cancel))
+            {
+                continue;
+            }
+
             EveningPlan plan = EveningPlanner.Plan(await Ask(tray, known, cancel), now, tray.Plan.EatAt);
             TimedTask? next = plan.Tasks.FirstOrDefault(task => task.EndsAt > now && task.Task.Job.Needs.Any(need => need.Resource == Resource.Hands));
             if (next is not null)

@@ -39,7 +39,7 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
             throw new ProblemException(StatusCodes.Status429TooManyRequests, "More than a kitchen can send: a line a second for each probe is plenty. Try again in a few seconds.", new Dictionary<string, string>());
         }
 
-        var hearing = new Hearing(id, estimate, streams, NowS(estimate.State), [.. refused]);
+        var hearing = new Hearing(id, estimate, streams, NowS(id, estimate), [.. refused]);
         foreach (FeedLine line in lines)
         {
             hearing.Take(line);
@@ -63,9 +63,10 @@ internal sealed class FeedDesk(BakeDesk bakes, ProbeStreams streams, KitchenNews
     }
 
     private IReadOnlyList<ProbeView> Views(Guid id, BakeEstimate estimate) => ProbeViews.Of(
-        estimate, streams.Heard(id).ToDictionary(probe => probe, probe => streams.Trace(id, probe), StringComparer.Ordinal), NowS(estimate.State));
+        estimate, streams.Heard(id).ToDictionary(probe => probe, probe => streams.Trace(id, probe), StringComparer.Ordinal), NowS(id, estimate));
 
-    private double NowS(BakeState state) => state.Clock.BakeS(time.GetUtcNow());
+    /// <summary>A wall clock that is set back takes no thermometer back with it.</summary>
+    private double NowS(Guid id, BakeEstimate estimate) => bakes.NowS(id, estimate.Told);
 
     /// <summary>One telling of a stream, line by line.</summary>
     private sealed class Hearing(Guid bake, BakeEstimate estimate, ProbeStreams streams, double nowS, List<FeedRefusal> refused)

@@ -66,7 +66,7 @@ internal static class LearntWords
     {
         string foretold = facts is { RealMinutes: { } real, PlannedMinutes: { } planned }
             ? Math.Abs(real - planned) < 1 ? "done to the minute" : string.Create(CultureInfo.InvariantCulture, $"done {Math.Abs(real - planned):0} min {(real > planned ? "later" : "sooner")} than foretold")
-            : "not measured";
+            : facts.IsMeasured ? "out before its goal" : "not measured";
         return facts.PastBest is { } past
             ? string.Create(CultureInfo.InvariantCulture, $"{foretold}; {nameOf(past.Lot)} past their best by {past.Minutes:0} min")
             : foretold;

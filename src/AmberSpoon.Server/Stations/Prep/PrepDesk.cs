@@ -122,7 +122,7 @@ internal sealed class PrepDesk(
     }
 
     public async Task<MarinadesView> Marinades(CancellationToken cancel) => new(
-        [.. (await shelf.Running(cancel)).Select(row => new RunningMarinade(
+        [.. (await shelf.Lying(cancel)).Select(row => new RunningMarinade(
             row.Id, row.TrayName, row.MixName, new(row.StartedAt, row.TurnAt, row.ReadyAt, row.LatestAt), row.TurnedAt, row.Place == MarinadePlace.Counter))],
         time.GetUtcNow());
 

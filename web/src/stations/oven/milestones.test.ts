@@ -8,7 +8,10 @@ const at = (minutes: number) => new Date(Date.UTC(2026, 10, 26, 16, 0) + minutes
 const bakeAt = (middleC: number, more: object = {}) =>
   ({
     id: 'b',
-    plan: { chicken: [{ id: 1, goal: { core: { value: 74, unit: 'celsius' } } }] },
+    plan: {
+      ovenSetting: { value: 200, unit: 'celsius' },
+      chicken: [{ id: 1, goal: { core: { value: 74, unit: 'celsius' } } }],
+    },
     lots: [
       {
         lot: 1,

@@ -25,7 +25,11 @@ export function milestonesPassed(bake: WholeBake, nowMs: number): Milestone[] {
       if (reached.length > 0) return reached;
       const near = [
         ...at('minutes', `${BEFORE_MIN} min to go`, nowMs >= goalMs - BEFORE_MIN * MINUTE_MS),
-        ...at('degrees', `${BEFORE_C}° to go`, middleC >= goalC(bake.plan, lot.lot) - BEFORE_C),
+        ...at(
+          'degrees',
+          `${bake.plan.ovenSetting.unit === 'celsius' ? BEFORE_C : Math.round(1.8 * BEFORE_C)}° to go`,
+          middleC >= goalC(bake.plan, lot.lot) - BEFORE_C,
+        ),
       ];
       return near.length > 0 ? near : at('half', 'half-way', nowMs >= (inMs + goalMs) / 2);
     });

@@ -60,18 +60,22 @@ export function PrintPage() {
       <Order prep={prep} />
       <Oven tray={tray} names={names} />
       <p className="border-hairline border-t pt-2 text-[0.9rem]">
-        Planned times are a forecast. Serve only what a thermometer in the thickest middle allows
-        {goalWords(tray.plan, names)}, and follow your local food-safety authority.
+        Planned times are a forecast.{goalWords(tray.plan, names)} Serve only what your safety rule allows by a
+        thermometer in the thickest middle, and follow your local food-safety authority.
       </p>
     </div>
   );
 }
 
-/** " (80 °C in the thighs, 74 °C in the tenders)": the plan's own goals. */
+/** " You aim for 80 °C in the thighs, 63 °C held for 9 min in the breasts.": a goal is a wish, and no rule. */
 function goalWords(plan: TrayView['plan'], names: TrayNames): string {
-  const goals = plan.chicken.map((lot) => `${sayTyped(lot.goal.core)} in the ${names.of(plan, lot.id)}`);
-  return goals.length > 0 ? ` (${goals.join(', ')})` : '';
+  const goals = plan.chicken.map(
+    (lot) => `${sayTyped(lot.goal.core)}${heldWords(lot.goal.holdSeconds)} in the ${names.of(plan, lot.id)}`,
+  );
+  return goals.length > 0 ? ` You aim for ${goals.join(', ')}.` : '';
 }
+
+const heldWords = (seconds = 0) => (seconds > 0 ? ` held for ${Math.ceil(seconds / 60)} min` : '');
 
 function whenWords({ answer, plan }: TrayView): string {
   if (!answer) return 'Nothing on the tray yet.';

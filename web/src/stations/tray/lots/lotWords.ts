@@ -34,5 +34,6 @@ const addedWords = ({ addAt }: { addAt: string }) => (addAt === '0' ? '' : `, in
 /** What a height that was not measured is taken for. */
 export function guessedHeight(heightMm: number | undefined, lot: ChickenDraft): string | undefined {
   if (heightMm === undefined || lot.basis === 'height') return undefined;
-  return `Guessed at ${lengthIn(heightMm, 'millimetre', lot.heightUnit)} ${lengthSign[lot.heightUnit]}.`;
+  const typed = lengthIn(Math.round(heightMm), 'millimetre', lot.heightUnit);
+  return `We assume ${lot.heightUnit === 'millimetre' ? Math.round(heightMm) : typed} ${lengthSign[lot.heightUnit]}.`;
 }

@@ -171,7 +171,7 @@ function VesselFields(props: {
             ids={ids}
             value={vessel.kind}
             options={vesselChoices(vessel.sideUnit)}
-            onChange={(kind) => onChange({ kind, rack: kind === 'roastingTin', madeOf: 'usual' })}
+            onChange={(kind) => onChange({ kind, madeOf: 'usual' })}
           />
         )}
       </Field>
