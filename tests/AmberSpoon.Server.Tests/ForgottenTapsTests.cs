@@ -183,6 +183,63 @@ public sealed class ForgottenTapsTests
         Assert.Single((await kitchen.Get("/api/marinades"))["running"]!.AsArray());
     }
 
+    /// <summary>A device's clock may be two minutes ahead of the kitchen's, and no more.</summary>
+    [Theory]
+    [InlineData(1.9, 200)]
+    [InlineData(2.1, 400)]
+    [InlineData(20, 400)]
+    public async Task What_is_still_to_come_is_not_taken(double minutesAhead, int expected)
+    {
+        await using var kitchen = new Kitchen();
+        string id = await kitchen.StartGoodBake();
+        kitchen.Clock.Advance(TimeSpan.FromMinutes(10));
+        JsonObject note = new() { ["kind"] = "note", ["text"] = "hm", ["at"] = kitchen.Clock.GetUtcNow().AddMinutes(minutesAhead).ToString("O") };
+        Assert.Equal(expected, (await kitchen.Tell(id, note)).Status);
+    }
+
+    /// <summary>A tray that was put away, or is baked, asks for no hands on another evening.</summary>
+    [Fact]
+    public async Task Other_trays_take_hands_only_while_they_are_to_be_baked()
+    {
+        await using var kitchen = new Kitchen();
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["eatAt"] = "2026-11-26T20:00:00Z";
+        await kitchen.SaveTray(plan);
+        int other = (int)(await kitchen.Send(HttpMethod.Post, "/api/trays/1/duplicate")).Body!["id"]!;
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, $"/api/trays/{other}", plan)).Status);
+        Assert.True(await TakesHands());
+        (_, JsonNode? tray) = await kitchen.Send(HttpMethod.Get, $"/api/trays/{other}");
+        var start = new JsonObject { ["trayId"] = other, ["trayVersion"] = (int)tray!["version"]!, ["commandId"] = Guid.NewGuid() };
+        string bake = (string)(await kitchen.Send(HttpMethod.Post, "/api/bakes", start)).Body!["id"]!;
+        Assert.False(await TakesHands());
+        Assert.Equal(204, (await kitchen.Send(HttpMethod.Post, $"/api/bakes/{bake}/unstart")).Status);
+        Assert.True(await TakesHands());
+        await kitchen.Send(HttpMethod.Post, $"/api/trays/{other}/archive");
+        Assert.False(await TakesHands());
+
+        // Asked on the first tray, whichever was worked on last.
+        async Task<bool> TakesHands()
+        {
+            await kitchen.Send(HttpMethod.Post, "/api/trays/1/open");
+            return (await kitchen.Get("/api/evening"))["others"]!.AsArray().Any(evening => (int)evening!["trayId"]! == other);
+        }
+    }
+
+    /// <summary>A command that was refused may be sent again, mended, under its own id.</summary>
+    [Fact]
+    public async Task A_refused_command_does_not_use_up_its_id()
+    {
+        await using var kitchen = new Kitchen();
+        await kitchen.SaveTray(Kitchen.GoodPlan());
+        kitchen.Client.DefaultRequestHeaders.Add("Command-Id", Guid.NewGuid().ToString());
+        JsonObject plan = Kitchen.GoodPlan();
+        plan["restMinutes"] = 900;
+        Assert.Equal(400, (await kitchen.Send(HttpMethod.Put, "/api/trays/1", plan)).Status);
+        plan["restMinutes"] = 9;
+        Assert.Equal(200, (await kitchen.Send(HttpMethod.Put, "/api/trays/1", plan)).Status);
+        Assert.Equal(9, (int)(await kitchen.Get("/api/tray"))["plan"]!["restMinutes"]!);
+    }
+
     /// <summary>Stopped before it was done, and measured: neither "sooner than foretold" nor "not measured".</summary>
     [Fact]
     public async Task A_bake_that_was_stopped_early_was_never_done()

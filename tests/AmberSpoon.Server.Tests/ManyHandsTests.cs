@@ -174,6 +174,7 @@ public sealed class ManyHandsTests
             Assert.Equal(HttpStatusCode.Forbidden, await From(kitchen, path, ("Origin", "null")));
             Assert.Equal(HttpStatusCode.Forbidden, await From(kitchen, path, ("Origin", "http://localhost:81")));
             Assert.Equal(HttpStatusCode.Forbidden, await From(kitchen, path, ("Sec-Fetch-Site", "cross-site")));
+            Assert.Equal(HttpStatusCode.Forbidden, await From(kitchen, path, ("Sec-Fetch-Site", "same-site")));
         }
 
         Assert.Equal(2, (await kitchen.Get("/api/trays/1"))["plan"]!["vegetables"]!.AsArray().Count);

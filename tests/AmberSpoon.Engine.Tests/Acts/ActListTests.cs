@@ -89,6 +89,51 @@ public sealed class ActListTests
         Assert.Equal((36 * 60) + (60 * more), ActsOf(safe).Single(act => act.Kind == ActKind.TakeOut).DueS, 1e-6);
     }
 
+    /// <summary>Breasts that may be served over potatoes that are firm: two acts, each at its minute, and dinner after both.</summary>
+    [Fact]
+    public void Chicken_leaves_at_its_minute_and_what_is_firm_stays()
+    {
+        TrayPlan plan = Plans.Thighs with
+        {
+            Chicken = [Plans.Chicken(1, Cut.BonelessBreast, 1, 180)],
+            Vegetables = [Plans.Roots(2, Vegetable.Potato, 300)],
+        };
+        TrayForecast planned = TrayForecaster.Forecast(plan);
+        BakeEstimate Then(double minute, params (double Minute, Happening What)[] told)
+        {
+            BakeState state = BakeState.Fold(plan, [Log.First, .. told.Select((one, i) => Log.At(i + 2, one.Minute, one.What))]);
+            return new(TrayCourses.Of(state, planned, 60 * minute, KitchenPrior.Usual), 60 * minute);
+        }
+
+        double done = planned.Of(1).Ready.MedianMinutes;
+        BakeEstimate served = Then(done + 1, (done - 0.5, Log.Reading(1, 1, 74.5)), (done + 1, Log.Reading(1, 1, 76)));
+        Assert.Equal(VerdictKind.Serve, served.Verdict!.Kind);
+        IReadOnlyList<OvenAct> acts = ActList.Of(served, planned);
+        Assert.Equal([ActKind.TakeFoodOut, ActKind.TakeOut, ActKind.Eat], acts.Select(act => act.Kind));
+        Assert.Equal((1, false, true), (acts[0].Lot!.Value.Value, acts[0].IsExpected, acts[1].IsExpected));
+        Assert.Equal(60 * served.GoalBand(new(2))!.MedianMinutes, acts[1].DueS, 1e-6);
+        Assert.True(acts[1].DueS > acts[0].DueS + 120 && acts[2].DueS >= acts[1].DueS);
+
+        // With the breast off, the potatoes still come out at their minute.
+        IReadOnlyList<OvenAct> after = ActList.Of(Then(done + 2, (done - 0.5, Log.Reading(1, 1, 74.5)), (done + 1, Log.Reading(1, 1, 76)), (done + 2, new LotOut(new(1)))), planned);
+        Assert.Equal([ActKind.TakeOut, ActKind.Eat], after.Select(act => act.Kind));
+        Assert.True(after[0].IsExpected);
+
+        // Before anything was measured both are expected, in that order.
+        Assert.Equal([ActKind.Measure, ActKind.TakeFoodOut, ActKind.TakeOut, ActKind.Eat], ActList.Of(Then(5), planned).Select(act => act.Kind));
+    }
+
+    /// <summary>Whatever the forecast says: a step that is still to come, or a stay that was asked for, is waited for.</summary>
+    [Fact]
+    public void The_tray_does_not_come_out_before_what_is_still_planned()
+    {
+        TrayPlan plan = Plans.Thighs with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 2, 165)], Steps = [new(StepKind.Grill, 70, null, 3)] };
+        TrayForecast planned = TrayForecaster.Forecast(plan);
+        var estimate = new BakeEstimate(TrayCourses.Of(BakeState.Fold(plan, [Log.First]), planned, 300, KitchenPrior.Usual), 300);
+        Assert.True(estimate.GoalBand(new(1))!.MedianMinutes < 60);
+        Assert.True(ActList.Of(estimate, planned).Single(act => act.Kind == ActKind.TakeOut).DueS >= 70 * 60);
+    }
+
     [Fact]
     public void A_running_window_moves_with_the_lot_and_stretches_with_what_is_believed()
     {

@@ -88,6 +88,36 @@ public sealed class BakeEstimateTests
         Assert.Equal(DoubtKind.TooHot, Last(At(14, (14, Log.Reading(1, 1, 82.2)), (14, new Answered(2, ReadingAnswer.AsTyped)))).Doubt!.Kind);
     }
 
+    /// <summary>As the rows were seen: none of these is two readings that bear each other out.</summary>
+    [Theory]
+    [InlineData(34, 67, 34.2, 74, 34.4, 74)]
+    [InlineData(36, 84, 36.3, 55, 36.6, 84)]
+    public void The_hotter_of_two_tips_never_serves(double first, double firstC, double second, double secondC, double third, double thirdC)
+    {
+        TrayPlan one = Two with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 1, 165)] };
+        TrayForecast planned = TrayForecaster.Forecast(one);
+        BakeState state = BakeState.Fold(one, [Log.First, Log.At(2, first, Log.Reading(1, 1, firstC)), Log.At(3, second, Log.Reading(1, 1, secondC)), Log.At(4, third, Log.Reading(1, 1, thirdC))]);
+        Assert.NotEqual(VerdictKind.Serve, new BakeEstimate(TrayCourses.Of(state, planned, 60 * third, KitchenPrior.Usual), 60 * third).Verdict!.Kind);
+    }
+
+    /// <summary>A wire that is eight degrees over the middle does not confirm itself, however often it is heard.</summary>
+    [Fact]
+    public void A_wire_does_not_bear_itself_out()
+    {
+        TrayPlan one = Two with { Chicken = [Plans.Chicken(1, Cut.BoneInThigh, 1, 165)] };
+        TrayForecast planned = TrayForecaster.Forecast(one);
+        var piece = new PieceRef(new(1), 1);
+        var plain = new BakeEstimate(TrayCourses.Of(BakeState.Fold(one, [Log.First]), planned, 40 * 60, KitchenPrior.Usual), 40 * 60);
+        var told = new List<BakeEvent> { Log.First, Log.At(2, 20, new ProbePlaced("a", piece)) };
+        for (double minute = 21; minute < 33; minute++)
+        {
+            double shownC = Math.Round(plain.Curve(new(1)).First(point => point.Minutes == (int)minute).ColdestC + 8, 1);
+            told.Add(Log.At(told.Count + 1, minute, new Measured(piece, new(shownC, Core.Units.TemperatureUnit.Celsius), null, "a")));
+            BakeEstimate estimate = new(TrayCourses.Of(BakeState.Fold(one, told), planned, 60 * minute, KitchenPrior.Usual), 60 * minute);
+            Assert.True(estimate.Verdict!.Kind != VerdictKind.Serve || shownC >= 84, $"{minute} min: {shownC}");
+        }
+    }
+
     [Fact]
     public void Resting_meat_is_expected_to_fall_and_what_goes_back_to_rise()
     {

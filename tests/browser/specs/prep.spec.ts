@@ -266,7 +266,7 @@ test('the whole plan fits on two sheets of A4 or Letter', async ({ page, kitchen
   await page.goto(`${kitchen.address}/print`);
   await expect(page.getByRole('heading', { name: 'Order of work' })).toBeVisible();
   await expect(page.getByText('2 tsp')).toBeVisible();
-  await expect(page.getByText(/Serve only what a thermometer/)).toBeVisible();
+  await expect(page.getByText(/Serve only what your safety rule allows/)).toBeVisible();
   for (const format of ['A4', 'Letter']) {
     const pdf = (await page.pdf({ format })).toString('latin1');
     expect(pdf.match(/\/Type\s*\/Page\b/g)?.length).toBeLessThanOrEqual(2);

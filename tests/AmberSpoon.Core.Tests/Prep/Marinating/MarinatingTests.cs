@@ -42,6 +42,14 @@ public sealed class MarinatingTests
         Assert.Equal(Five.AddHours(24), times.LatestAt);
     }
 
+    /// <summary>Two hours out of the fridge in all (usual caution), whatever the mix would bear.</summary>
+    [Fact]
+    public void On_the_counter_it_goes_into_the_oven_within_two_hours()
+    {
+        MarinadeTimes times = MarinadeClock.Times(Five, 60, LimitsOf("green-yogurt"), MarinadePlace.Counter);
+        Assert.Equal((Five.AddMinutes(60), Five.AddHours(2)), (times.ReadyAt, times.LatestAt));
+    }
+
     [Fact]
     public void The_counter_a_day_and_too_much_acid_are_warned_of()
     {

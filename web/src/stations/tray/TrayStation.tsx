@@ -156,6 +156,10 @@ export function TrayStation({ connected }: { connected: boolean }) {
                 onMove={move}
                 onFresh={layAfresh}
               />
+            ) : view.trouble ? (
+              <p role="alert" className="max-w-xl py-6 text-xl leading-snug">
+                {view.trouble}
+              </p>
             ) : (
               <EmptyTray onSample={() => change(sampleTray(draft, choices))} />
             )}
