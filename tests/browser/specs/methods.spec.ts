@@ -25,6 +25,8 @@ async function measureAll(page: Page, kitchen: KitchenServer, type: (value: stri
     await type(piece.middleC.toFixed(1));
     await expect(readingBox(page)).toHaveValue('');
     await expect.poll(async () => (await liveBake(kitchen)).readings.length).toBeGreaterThan(bake.readings.length);
+    // A second reading of a piece counts when it is aimed anew a minute later.
+    await kitchen.pass(1.1, page);
   }
 }
 

@@ -79,12 +79,6 @@ public static class LotJudge
             yield return Ask(lot, piece, "it came off by itself");
         }
 
-        foreach (PieceCase piece in measured.Where(piece => piece.NeedsAnother))
-        {
-            asked.Add(piece);
-            yield return Ask(lot, piece, "once more, from another side, to be sure");
-        }
-
         // As hot as what was measured had to be, since when it had to be.
         double limitC = met.Length == 0 ? lot.Rule.Instant.Celsius : met.Min(way => way.Limit.Celsius);
         double sinceS = met.Where(way => way.HeldSeconds > 0).Select(way => way.FromS).DefaultIfEmpty(lot.NowS).Min();
@@ -101,13 +95,19 @@ public static class LotJudge
             PieceCase second = lot.Pieces.Where(piece => !piece.IsMeasured && !asked.Contains(piece)).MinBy(piece => piece.ExpectedC)!;
             yield return Ask(lot, second, "one piece cannot speak for all");
         }
+
+        // Last: aimed anew sooner than a minute later it would be the placement it was.
+        foreach (PieceCase piece in measured.Where(piece => piece.NeedsAnother))
+        {
+            yield return Ask(lot, piece, "once more, aimed anew a minute later, to be sure");
+        }
     }
 
     private static LotVerdict StillToMeasure(LotCase lot, PieceCase[] measured, PieceToMeasure[] missing)
     {
         if (measured.Length > 0)
         {
-            return new(lot.Lot, VerdictKind.Measure, $"{Phrases.Subject(measured.MaxBy(piece => piece.Last.AtS)!.Name)} is hot enough. Now measure {missing[0].Name}: {missing[0].Why}.", missing, 0);
+            return new(lot.Lot, VerdictKind.Measure, $"{Phrases.Subject(measured.MaxBy(piece => piece.Last.AtS)!.Name)} is hot enough. Now measure {missing[0].Name}: {missing[0].Why}.", missing, measured.Any(piece => piece.Piece == missing[0].Piece) ? 1 : 0);
         }
 
         return new(lot.Lot, VerdictKind.Measure, $"First measure {missing[0].Name}: {missing[0].Why}.", missing, LookInMinutes(lot));

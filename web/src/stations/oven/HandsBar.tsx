@@ -12,7 +12,7 @@ const LATER_MINUTES = [1, 3, 5];
 const UNDO_MS = 120_000;
 
 /** Food that went in about now went in when it was due, ms. */
-const ABOUT_NOW_MS = 2 * MINUTE_MS;
+const ABOUT_NOW_MS = 4 * MINUTE_MS;
 
 /** Of the act whose time has come: done, some minutes later, or not at all. */
 export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolean; now: number }) {
