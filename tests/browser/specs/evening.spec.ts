@@ -44,6 +44,7 @@ test('from the tray to the log: start, measure, rest, serve, finish, delete, und
     if ((await page.getByRole(act, { level: 1 }).textContent()) === 'Serve') break;
     const { seq, lots, verdict: asked } = await liveBake(kitchen);
     const [next] = asked.measureNext;
+    if (!next) break;
     const lot = lots.find((other: { lot: number }) => other.lot === next.lot);
     // A thermometer that agrees with what is expected of this very piece.
     await measure(page, lot.pieces[next.piece - 1].middleC.toFixed(1));

@@ -656,6 +656,7 @@ test('a paste under the skin over carrots on a rack, hot, then lower', async ({ 
   await hands.coat('cheese or bacon on top');
   await hands.oven('Oven', '218');
   await hands.pick(/^Tray/, /roasting tin/);
+  await hands.tap('radio', 'Rack');
   await hands.tap('button', /^Hands/);
   await hands.step('lower', '28', { label: 'To what', text: '177' });
   await expect
