@@ -314,7 +314,8 @@ public sealed class BakeEstimate
         ReviewedReading[] own = [.. Review.Readings.Where(reading => reading.Taken.Piece == piece).OrderBy(reading => reading.Taken.AtS)];
         SafetyRule rule = _profile.RuleFor(lot.IsStuffed);
         PlacementReview placed = PlacementReview.Of(
-            [.. own.Where(reading => reading.IsBelieved || reading is { IsOpenQuestion: true, Doubt.Kind: DoubtKind.TooCold }).Select(Placed)],
+            // Also what its cook says had slipped: an answer is no third reading.
+            [.. own.Where(reading => reading.IsBelieved || reading.Doubt!.Kind == DoubtKind.TooCold).Select(Placed)],
             atS => Belief.MiddleC(piece, atS, 0),
             rule.LowestC - PublishedLimit.RoundingC);
         bool needsAnother = placed.Agreeing > 0 && placed.Agreeing < ReadingsWanted(piece, placed.Steering[^1], rule);

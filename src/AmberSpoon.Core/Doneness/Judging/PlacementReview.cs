@@ -24,7 +24,7 @@ public sealed record PlacementReview(
     /// <summary>What is typed sooner than this after the same number is the same placement, s: nobody aims anew so quickly.</summary>
     public const double ApartS = 60;
 
-    /// <param name="readings">Of one piece, in order of time; those that count and those that are only asked about. Without what its cook took back, and without what is hotter than it can be.</param>
+    /// <param name="readings">Of one piece, in order of time; those that count and those that were asked about for being cold, whatever was answered; without what is hotter than it can be.</param>
     /// <param name="middleC">What is believed of its middle, s in the bake's time → °C: only its rise is used.</param>
     /// <param name="enoughC">From here on a placement may be enough, °C.</param>
     public static PlacementReview Of(IReadOnlyList<PlacedReading> readings, Func<double, double> middleC, double enoughC)
