@@ -220,6 +220,7 @@ public sealed class ForgottenTapsTests
         // Asked on the first tray, whichever was worked on last.
         async Task<bool> TakesHands()
         {
+            kitchen.Clock.Advance(TimeSpan.FromSeconds(1));
             await kitchen.Send(HttpMethod.Post, "/api/trays/1/open");
             return (await kitchen.Get("/api/evening"))["others"]!.AsArray().Any(evening => (int)evening!["trayId"]! == other);
         }

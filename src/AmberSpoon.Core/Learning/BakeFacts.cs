@@ -55,7 +55,8 @@ public sealed record BakeFacts(
             [
                 .. state.Plan.Vegetables.Where(lot => state.Find(lot.LotId) is { IsLeftOut: false })
                     .Select(lot => new VegetableGot(lot.Kind, lot.Id, estimate.CookMinutes(lot.LotId, OutS(state, lot.LotId, endS)) / (lot with { Wish = 1 }).SoftGoal().CookMinutes)),
-            ]).With(state) with { IsMeasured = estimate.Review.Readings.Any(reading => reading.IsBelieved) };
+            ]).With(state) with
+        { IsMeasured = estimate.Review.Readings.Any(reading => reading.IsBelieved) };
     }
 
     /// <summary>Something was measured and believed.</summary>
