@@ -33,11 +33,11 @@ public sealed class EveningTests(SharedKitchen shared) : IClassFixture<SharedKit
     private static JsonNode Task(JsonNode view, string key) => view["tasks"]!.AsArray().Single(task => (string)task!["key"]! == key)!;
 
     [Fact]
-    public async Task Thighs_roast_potatoes_sprouts_and_rice_each_begin_at_a_time_and_are_ready_for_dinner()
+    public async Task Thighs_roast_squash_fennel_and_rice_each_begin_at_a_time_and_are_ready_for_dinner()
     {
         await using var kitchen = new Kitchen();
         DateTimeOffset dinner = await Planned(kitchen, 240);
-        JsonNode view = await Saved(kitchen, """{ "sides": [{ "kind": "roastPotatoes" }, { "kind": "roastSprouts" }, { "kind": "rice" }], "cooks": 1, "rings": 4, "pace": 1 }""");
+        JsonNode view = await Saved(kitchen, """{ "sides": [{ "kind": "roastSquash" }, { "kind": "roastFennel" }, { "kind": "rice" }], "cooks": 1, "rings": 4, "pace": 1 }""");
         Assert.Equal(dinner, At(view["eatAt"]));
         Assert.Equal(0, (int)view["lateMinutes"]!);
         Assert.StartsWith("Dinner at ", (string)view["headline"]!, StringComparison.Ordinal);
@@ -45,11 +45,11 @@ public sealed class EveningTests(SharedKitchen shared) : IClassFixture<SharedKit
         Assert.Equal(tasks.Select(task => At(task["beginsAt"])).Order(), tasks.Select(task => At(task["beginsAt"])));
         Assert.All(tasks.Where(task => (string)task["kind"]! == "side" && !((string)task["key"]!).EndsWith("-cut", StringComparison.Ordinal)), task => Assert.InRange((dinner - At(task["endsAt"])).TotalMinutes, 0, 15));
 
-        // The engine's own minutes at this tray's 204 °C (common practice at 200 to 220: potatoes 28 to 42, sprouts 20 to 25 and a little).
+        // The engine's own minutes at this tray's 204 °C (common practice at 200 to 220: squash 30 to 40, fennel 25 to 35).
         JsonNode[] library = [.. view["library"]!.AsArray().Select(side => side!)];
         int Minutes(string kind) => (int)library.Single(side => (string)side["kind"]! == kind)["cookMinutes"]!;
-        Assert.InRange(Minutes("roastPotatoes"), 28, 46);
-        Assert.InRange(Minutes("roastSprouts"), 18, 35);
+        Assert.InRange(Minutes("roastSquash"), 27, 44);
+        Assert.InRange(Minutes("roastFennel"), 22, 39);
         Assert.Equal(20, Minutes("rice"));
 
         // The oven is hot for whatever goes in first.
@@ -145,14 +145,14 @@ public sealed class EveningTests(SharedKitchen shared) : IClassFixture<SharedKit
     {
         await using var kitchen = new Kitchen();
         JsonObject plan = Kitchen.Supper();
-        plan["vegetables"] = JsonNode.Parse("""[{ "id": 2, "kind": "potato", "cut": "cube", "size": { "value": 25, "unit": "millimetre" }, "amount": { "value": 300, "unit": "gram" }, "place": "around", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false, "tenderness": "tender" }]""");
+        plan["vegetables"] = JsonNode.Parse("""[{ "id": 2, "kind": "parsnip", "cut": "coin", "size": { "value": 20, "unit": "millimetre" }, "amount": { "value": 300, "unit": "gram" }, "place": "around", "vessel": 0, "addAtMinutes": 0, "leavesWhenDone": false, "tenderness": "tender" }]""");
         string id = await kitchen.StartBake(plan);
         kitchen.Clock.Advance(TimeSpan.FromMinutes(45));
         await kitchen.Finish(id);
-        int Potatoes(JsonNode view) => (int)view["library"]!.AsArray().Single(side => (string)side!["kind"]! == "roastPotatoes")!["cookMinutes"]!;
-        int before = Potatoes(await kitchen.Get("/api/evening"));
+        int Parsnips(JsonNode view) => (int)view["library"]!.AsArray().Single(side => (string)side!["kind"]! == "roastParsnips")!["cookMinutes"]!;
+        int before = Parsnips(await kitchen.Get("/api/evening"));
         await kitchen.Told(id, new JsonObject { ["kind"] = "rated", ["of"] = "vegetable", ["lot"] = 2, ["rating"] = "below" });
-        int after = Potatoes(await kitchen.Get("/api/evening"));
+        int after = Parsnips(await kitchen.Get("/api/evening"));
         Assert.InRange(after, before + 1, before + 12);
     }
 

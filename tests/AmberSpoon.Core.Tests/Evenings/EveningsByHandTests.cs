@@ -37,23 +37,23 @@ public sealed class EveningsByHandTests
         Worked(Suppers.Of(Plans.Thighs, 30) with { ThawMinutes = 900 }));
 
     /// <summary>
-    /// Two of three shelves are taken from 18:15 to 18:55. Sprouts take the third, 29 minutes until 18:54 and a minute out of the oven;
-    /// potatoes must leave it by 18:24, when hands are free: 39 minutes before that they go in, ten of cutting before, and the oven is
-    /// on at 17:30. The other way round would keep the sprouts waiting for longer than these potatoes.
+    /// Two of three shelves are taken from 18:15 to 18:55. Parsnips take the third, 29 minutes until 18:54 and a minute out of the oven;
+    /// squash must leave it by 18:24, when hands are free: 39 minutes before that they go in, ten of cutting before, and the oven is
+    /// on at 17:30. The other way round would keep the parsnips waiting for longer than this squash.
     /// </summary>
     [Fact]
     public void Two_trays_and_two_sides_of_the_oven()
     {
-        EveningAsk ask = Suppers.Of(Plans.Thighs with { Vessels = [Vessel.HalfSheet, Vessel.HalfSheet] }, 40).With(SideKind.RoastPotatoes, SideKind.RoastSprouts) with
+        EveningAsk ask = Suppers.Of(Plans.Thighs with { Vessels = [Vessel.HalfSheet, Vessel.HalfSheet] }, 40).With(SideKind.RoastSquash, SideKind.RoastParsnips) with
         {
             SideMinutes = new Dictionary<int, int> { [0] = 38, [1] = 28 },
         };
         EveningPlan plan = EveningPlanner.Plan(ask, Dinner.AddDays(-1), Dinner);
         Assert.Equal(
-            ["17:30 oven", "17:34 begin", "17:35 side-0-RoastPotatoes-cut", "17:45 side-0-RoastPotatoes", "18:04 all-unwrap", "18:15 in", "18:16 side-1-RoastSprouts-cut", "18:25 side-1-RoastSprouts", "18:55 out", "18:58 plate"],
+            ["17:30 oven", "17:34 begin", "17:35 side-0-RoastSquash-cut", "17:45 side-0-RoastSquash", "18:04 all-unwrap", "18:15 in", "18:16 side-1-RoastParsnips-cut", "18:25 side-1-RoastParsnips", "18:55 out", "18:58 plate"],
             plan.Clock());
-        Assert.Equal(20, plan.Tasks.Single(task => task.Task.Key == "side-0-RoastPotatoes").KeptTooLong);
-        Assert.Equal(0, plan.Tasks.Single(task => task.Task.Key == "side-1-RoastSprouts").KeptTooLong);
+        Assert.Equal(20, plan.Tasks.Single(task => task.Task.Key == "side-0-RoastSquash").KeptTooLong);
+        Assert.Equal(0, plan.Tasks.Single(task => task.Task.Key == "side-1-RoastParsnips").KeptTooLong);
     }
 
     /// <summary>

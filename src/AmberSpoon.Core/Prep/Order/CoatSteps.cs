@@ -89,7 +89,7 @@ internal static class CoatSteps
                     : new(key, Touches.Raw, $"Oil the {lots} thinly, rub {called} in", "Blot the meat dry first. One hand turns it, the other sprinkles from the bowl.") { Minutes = 1 + each, WaitMinutes = work.SoakOf(coat) };
                 break;
             case Coating.Glaze:
-                yield return new(key, Touches.Raw, $"Dab {called} on the {lots}", "Dabbed, not poured. The brush has met raw meat now: it goes back only into this bowl.") { Minutes = 1 + each };
+                yield return new(key, Touches.Raw, $"Brush {called} on the {lots}", "A thin coat, and none into the tray: it burns there. The brush has met raw meat now: it goes back only into this bowl.") { Minutes = 1 + each };
                 break;
             case Coating.Sauce:
                 yield return new(key, Touches.Raw, $"Pour {called} over the {lots}", "From its bowl, and nothing back into it: it has met the meat.");
