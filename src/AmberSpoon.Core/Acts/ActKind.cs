@@ -9,6 +9,9 @@ public enum ActKind
     /// <summary>A planned step: turn, baste, foil, dial and the like.</summary>
     Tend,
 
+    /// <summary>The grill goes off, and the dial back to what it was.</summary>
+    GrillOff,
+
     /// <summary>A thermometer into a piece.</summary>
     Measure,
 

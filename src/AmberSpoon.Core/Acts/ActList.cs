@@ -24,13 +24,18 @@ public static class ActList
         }
 
         OvenAct[] judged = [.. Judged(estimate, planned)];
-        return [.. Planned(estimate.Told).Concat(judged).Concat(Expected(estimate, planned, judged)).OrderBy(act => act.DueS)];
+        return [.. Planned(estimate.Told).Concat(GrillsOff(estimate)).Concat(judged).Concat(Expected(estimate, planned, judged)).OrderBy(act => act.DueS)];
     }
 
     /// <summary>An act stays until it is done, skipped or put off, however late it is.</summary>
     private static IEnumerable<OvenAct> Planned(BakeState told) =>
         told.Acts.Where(act => act.IsOpen).Select(act => new OvenAct(ActKind.Tend, act.DueS) { Act = act.Act, Step = act.Step })
             .Concat(told.Lots.Where(lot => lot is { HasGoneIn: false, IsOff: false }).Select(lot => new OvenAct(ActKind.Add, lot.PlannedInS) { Lot = lot.Lot }));
+
+    /// <summary>A grill that was told to be on goes off at its minute; nobody is asked for long, since most are turned off unsaid.</summary>
+    private static IEnumerable<OvenAct> GrillsOff(BakeEstimate estimate) =>
+        estimate.Told.Grills.Where(grill => grill.OffS is null && estimate.State.Place == BakePlace.Oven && estimate.NowS <= grill.UntilS + GrillSpell.LateS)
+            .Select(grill => new OvenAct(ActKind.GrillOff, grill.UntilS) { Dial = grill.Dial });
 
     private static IEnumerable<OvenAct> Judged(BakeEstimate estimate, TrayForecast planned)
     {

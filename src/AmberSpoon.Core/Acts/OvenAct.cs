@@ -1,5 +1,6 @@
 using AmberSpoon.Core.Kitchens;
 using AmberSpoon.Core.Trays;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Core.Acts;
 
@@ -22,6 +23,9 @@ public sealed record OvenAct(ActKind Kind, double DueS)
 
     /// <summary>Of <see cref="ActKind.Measure"/>: which piece.</summary>
     public PieceRef? Piece { get; init; }
+
+    /// <summary>Of <see cref="ActKind.GrillOff"/>: what the dial goes back to.</summary>
+    public EnteredTemperature? Dial { get; init; }
 
     /// <summary>It follows from a forecast and moves with it; nothing to be told about it yet.</summary>
     public bool IsExpected { get; init; }

@@ -26,6 +26,7 @@ public static class AsBaked
                 .Select(act => act.Step with { AtMinutes = BakeState.ToMinutes(act.DoneAtS ?? act.DueS) })
                 .Concat(state.DialTurns.Select(turn => new PlannedStep(StepKind.Lower, BakeState.ToMinutes(turn.AtS), turn.Setting)))
                 .Concat(state.Besides)
+                .Select(step => step.Kind == StepKind.Grill ? Ended(state, step) : step)
                 .OrderBy(step => step.AtMinutes),
         ],
     };
@@ -43,6 +44,12 @@ public static class AsBaked
                     : coat.Item),
         ];
     }
+
+    /// <summary>A grill ends when the dial was turned back, where somebody said so.</summary>
+    private static PlannedStep Ended(BakeState state, PlannedStep grill) =>
+        state.Grills.FirstOrDefault(spell => BakeState.ToMinutes(spell.FromS) == grill.AtMinutes) is { OffS: { } offS } spell
+            ? grill with { ForMinutes = Math.Max(1, BakeState.ToMinutes(offS - spell.FromS)) }
+            : grill;
 
     private static int InMinutes(BakeState state, LotId lot) => BakeState.ToMinutes(state.Find(lot)!.InS);
 }

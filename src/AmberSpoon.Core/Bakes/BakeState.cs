@@ -167,6 +167,20 @@ public sealed record BakeState(
     /// <summary>Until when the cook wants a sauce to bake on, s in the bake's time; null where none was given its minutes.</summary>
     public double? SaucedUntilS => Besides.Where(step => step is { Kind: StepKind.Baste, ForMinutes: not null }).Max(step => (double?)(60 * (step.AtMinutes + step.ForMinutes!.Value)));
 
+    /// <summary>Each while under the grill that was told to have begun, planned or not, in order.</summary>
+    public IEnumerable<GrillSpell> Grills => Acts.Where(act => act is { DoneAtS: not null, Step.Kind: StepKind.Grill }).Select(act => (AtS: act.DoneAtS!.Value, act.Step))
+        .Concat(Besides.Where(step => step.Kind == StepKind.Grill).Select(step => (AtS: 60.0 * step.AtMinutes, Step: step)))
+        .Select(grill => GrillOf(grill.AtS, grill.AtS + (60 * (grill.Step.ForMinutes ?? 0)))).OrderBy(grill => grill.FromS);
+
+    private GrillSpell GrillOf(double fromS, double untilS)
+    {
+        EnteredTemperature dial = DialTurns.Where(turn => turn.AtS <= fromS).Select(turn => (turn.AtS, turn.Setting))
+            .Concat(Acts.Where(act => act.Step.Kind == StepKind.Lower && act.DoneAtS <= fromS).Select(act => (AtS: act.DoneAtS!.Value, Setting: act.Step.Setting!)))
+            .OrderBy(turn => turn.AtS).Select(turn => turn.Setting).LastOrDefault(Plan.OvenSetting);
+        double? offS = DialTurns.Where(turn => turn.AtS > fromS && turn.AtS <= untilS + GrillSpell.LateS).Min(turn => (double?)turn.AtS);
+        return new(fromS, untilS, dial, offS);
+    }
+
     /// <summary>Plans and their steps count in whole minutes.</summary>
     internal static int ToMinutes(double seconds) => (int)Math.Round(seconds / 60);
 

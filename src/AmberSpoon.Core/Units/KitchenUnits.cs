@@ -59,7 +59,7 @@ public sealed record KitchenUnits(TemperatureUnit Temperature, MassUnit Mass, Le
         }
 
         // Rounded once, so that never sixteen ounces are left over beside the pounds.
-        int whole = (int)Math.Round(ounces);
+        int whole = (int)Math.Round(ounces, MidpointRounding.AwayFromZero);
         return whole < 16 ? $"{whole} oz" : whole % 16 == 0 ? $"{whole / 16} lb" : $"{whole / 16} lb {whole % 16} oz";
     }
 
@@ -80,12 +80,12 @@ public sealed record KitchenUnits(TemperatureUnit Temperature, MassUnit Mass, Le
         // Below a quarter of a cup, spoons.
         if (millilitres < CupMl / 4)
         {
-            return Invariant($"{Math.Max(0.5, Math.Round(2 * millilitres / SpoonMl) / 2):0.#} tbsp");
+            return Invariant($"{Math.Max(0.5, Math.Round(2 * millilitres / SpoonMl, MidpointRounding.AwayFromZero) / 2):0.#} tbsp");
         }
 
         // An eighth is two tablespoons, and matters in a small pour only.
         double finest = millilitres < CupMl ? 8 : 4;
-        double cups = Math.Round(finest * millilitres / CupMl) / finest;
+        double cups = Math.Round(finest * millilitres / CupMl, MidpointRounding.AwayFromZero) / finest;
         return $"{Eighths(cups)} {(cups > 1 ? "cups" : "cup")}";
     }
 
@@ -102,7 +102,7 @@ public sealed record KitchenUnits(TemperatureUnit Temperature, MassUnit Mass, Le
     /// <summary>"¾", "1 ½", "2": a number as a ruler and a cup show it, never nothing.</summary>
     private static string Eighths(double number)
     {
-        int eighths = Math.Max(1, (int)Math.Round(8 * number));
+        int eighths = Math.Max(1, (int)Math.Round(8 * number, MidpointRounding.AwayFromZero));
         string part = (eighths % 8) switch { 1 => "⅛", 2 => "¼", 3 => "⅜", 4 => "½", 5 => "⅝", 6 => "¾", 7 => "⅞", _ => string.Empty };
         int whole = eighths / 8;
         return whole == 0 ? part : part.Length == 0 ? Invariant($"{whole}") : Invariant($"{whole} {part}");

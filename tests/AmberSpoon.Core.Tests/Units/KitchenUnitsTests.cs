@@ -43,6 +43,7 @@ public sealed class KitchenUnitsTests
     [InlineData(224, "225 ml", "⅞ cup")]
     [InlineData(226, "225 ml", "1 cup")]
     [InlineData(240, "240 ml", "1 cup")]
+    [InlineData(270, "270 ml", "1 ¼ cups")]
     [InlineData(303, "305 ml", "1 ¼ cups")]
     public void A_volume_is_said_as_it_is_measured(double millilitres, string metric, string cups) =>
         Assert.Equal((metric, cups), (KitchenUnits.Usual.SayVolume(millilitres), Ounces.SayVolume(millilitres)));

@@ -7,6 +7,7 @@ using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Tests.Bakes;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Units;
 using Xunit;
 
 namespace AmberSpoon.Core.Tests.Acts;
@@ -60,6 +61,21 @@ public sealed class ActListTests
         Assert.Equal([ActKind.Add, ActKind.Tend], Kinds(At(22, (17, new Postponed(0, null, 1)))).Take(2));
         Assert.Contains(ActKind.TakeFoodOut, Kinds(At(22, (16, new LotIn(new(2))))));
         Assert.DoesNotContain(ActKind.TakeFoodOut, Kinds(At(22, (16, new LotOut(new(2))))));
+    }
+
+    /// <summary>It was told to be on, so it goes off at its minute, and the dial back to what it was; soon nobody is asked any more.</summary>
+    [Fact]
+    public void A_grill_that_is_on_has_an_end()
+    {
+        (double, Happening) grill = (20, new DoneBesides(StepKind.Grill, 4));
+        (double, Happening) lowered = (5, new OvenSet(new(180, TemperatureUnit.Celsius)));
+        OvenAct off = ActsOf(At(21, grill)).Single(act => act.Kind == ActKind.GrillOff);
+        Assert.Equal((24.0 * 60, Plan.OvenSetting), (off.DueS, off.Dial));
+        Assert.Equal(180, ActsOf(At(21, lowered, grill)).Single(act => act.Kind == ActKind.GrillOff).Dial!.Value);
+        Assert.Contains(ActKind.GrillOff, Kinds(At(33, grill)));
+        Assert.DoesNotContain(ActKind.GrillOff, Kinds(At(35, grill)));
+        Assert.DoesNotContain(ActKind.GrillOff, Kinds(At(27, grill, (26, new OvenSet(Plan.OvenSetting)))));
+        Assert.DoesNotContain(ActKind.GrillOff, Kinds(At(23, grill, (22, new Resting()))));
     }
 
     /// <summary>Short: back in or rest, each followed by another look; enough: out, and eaten.</summary>

@@ -76,6 +76,28 @@ public sealed class BakeEstimateTests
         Assert.Equal(VerdictKind.CannotTell, hot.Verdict!.Kind);
     }
 
+    /// <summary>A cold number that was meant as typed steers; what was refused as too hot does not, whatever is answered.</summary>
+    [Fact]
+    public void As_typed_lets_a_cold_reading_steer()
+    {
+        BakeEstimate asTyped = At(20, (20, Log.Reading(1, 1, 25)), (20, new Answered(2, ReadingAnswer.AsTyped)));
+        Assert.True(Last(asTyped).IsBelieved);
+        Assert.Equal(25, asTyped.Now(new(new(1), 1)).LikeliestC, 3.0);
+    }
+
+    /// <summary>A tip that is off stays off for ten minutes: until then it tells little that is new.</summary>
+    [Fact]
+    public void A_tip_that_stays_tells_little_more()
+    {
+        double Width(double second)
+        {
+            TimeBand band = At(31, (20, Log.Reading(1, 1, 45)), (second, Log.Reading(1, 1, 66))).GoalBand(new(1))!;
+            return band.HighMinutes - band.LowMinutes;
+        }
+
+        Assert.True(Width(29.8) > 1.05 * Width(30.2), $"{Width(29.8)} and {Width(30.2)} min");
+    }
+
     [Fact]
     public void A_number_that_fits_the_other_unit_is_asked_about_and_meant_so_when_answered()
     {

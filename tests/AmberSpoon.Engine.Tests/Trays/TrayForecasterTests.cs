@@ -89,6 +89,34 @@ public sealed class TrayForecasterTests
         Assert.Contains("2 hours at most", Assert.Single(Cautions(counter)), StringComparison.Ordinal);
     }
 
+    /// <summary>Three quarters of an hour between 10 and 54 °C is said, less is not.</summary>
+    [Theory]
+    [InlineData(43, false)]
+    [InlineData(47, true)]
+    public void Long_lukewarm_meat_is_said(double minutes, bool isSaid)
+    {
+        TrayForecast forecast = TrayForecaster.Forecast(Plans.Thighs);
+        CurvePoint[] slow = [new(0, 4, 5, 6, 20), new(5, 9, 10, 11, 60), new(5 + minutes, 54, 58, 62, 90)];
+        TrayForecast tray = forecast with { Lots = [forecast.Lots[0] with { Curve = slow }] };
+        Assert.Equal(isSaid, TrayCautions.For(Plans.Thighs, tray, KitchenUnits.Usual).Any(caution => caution.Contains("may be between 10 °C and 54 °C", StringComparison.Ordinal)));
+    }
+
+    /// <summary>One minute for all only where nothing is past its best by more than a minute by then; else each leaves at its own.</summary>
+    [Fact]
+    public void Food_does_not_wait_past_its_best_for_the_rest()
+    {
+        TrayForecast[] trays = [.. Enumerable.Range(0, 2).Select(i => 16 + (6 * i)).Select(sizeMm => TrayForecaster.Forecast(Plans.Of(Cut.BonelessBreast, 225, 200) with
+        {
+            Vegetables = [Plans.Roots(2, Vegetable.Fennel, 200) with { Size = new(sizeMm, LengthUnit.Millimetre) }],
+        }))];
+        double[] lateMinutes = [.. trays.Select(tray =>
+            tray.Lots.Max(lot => lot.Ready.MedianMinutes) - tray.Lots.Min(lot => lot.Good!.BestUntilMinutes ?? lot.Good.PastMinutes ?? double.PositiveInfinity))];
+        Assert.InRange(lateMinutes[0], 1.1, 4);
+        Assert.Equal(lateMinutes[0], trays[0].ApartMinutes, 0.1);
+        Assert.InRange(lateMinutes[1], double.NegativeInfinity, 0.9);
+        Assert.Equal(0, trays[1].ApartMinutes);
+    }
+
     private static IReadOnlyList<string> Cautions(TrayPlan plan) => TrayCautions.For(plan, TrayForecaster.Forecast(plan), KitchenUnits.Usual);
 
     [Fact]

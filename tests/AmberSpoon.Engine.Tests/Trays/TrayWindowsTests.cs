@@ -38,6 +38,17 @@ public sealed class TrayWindowsTests(ITestOutputHelper output)
         Assert.True(window.BestFromMinutes > window.OpensMinutes && window.BestUntilMinutes > window.BestFromMinutes && window.PastMinutes >= window.BestUntilMinutes);
     }
 
+    /// <summary>Dark meat at 97 °C is not past at once: on the bone after 17 and a half minutes, without after ten.</summary>
+    [Theory]
+    [InlineData(Cut.BoneInThigh, 17.5)]
+    [InlineData(Cut.BonelessThigh, 10)]
+    public void Dark_meat_is_past_after_a_while_at_97(Cut cut, double afterMinutes)
+    {
+        TrayPlan plan = Plans.Of(cut, 120, 165, targetC: 80) with { StayUntilMinutes = 110 };
+        LotForecast lot = TrayForecaster.Forecast(plan).Lots[0];
+        Assert.InRange(lot.Good!.PastMinutes!.Value - lot.Curve.First(point => point.ColdestC >= 97).Minutes, afterMinutes - 2.5, afterMinutes + 2.5);
+    }
+
     [Fact]
     public void Dark_meat_waits_for_longer_than_lean()
     {

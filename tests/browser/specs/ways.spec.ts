@@ -183,10 +183,7 @@ test('a sauce from the juices, once they are off', async ({ page, kitchen }) => 
   hands.areAtMost(25);
 });
 
-test('a jointed bird on leeks, glazed twice, drips caught, squash on a tray below', async ({
-  page,
-  kitchen,
-}) => {
+test('a jointed bird on leeks, glazed twice, drips caught, squash on a tray below', async ({ page, kitchen }) => {
   const hands = await begin(page, kitchen, 'tin');
   await hands.add('Chicken', 'a whole bird, cut up');
   await hands.type('The bird weighs, g', '2100');

@@ -13,6 +13,7 @@ import { piecesOf } from './oven/pieces';
 import { goalsOf, sayMoved } from './oven/whatItDid';
 import {
   lotIds,
+  withBasis,
   withBird,
   withChicken,
   withCount,
@@ -138,6 +139,10 @@ test('lots come as usual, get numbers of their own, and a pack grows with its pi
   expect(withCount(lot, '7')).toEqual({ count: '7', mass: '1155' });
   expect(withCount({ ...lot, basis: 'piece' }, '7')).toEqual({ count: '7' });
   expect(withCount(lot, 'six')).toEqual({ count: 'six' });
+  expect(withBasis(lot, 'piece')).toEqual({ basis: 'piece', mass: '165' });
+  expect(withBasis({ ...lot, basis: 'piece', mass: '165' }, 'pack')).toEqual({ basis: 'pack', mass: '990' });
+  expect(withBasis({ ...lot, count: 'six' }, 'piece')).toEqual({ basis: 'piece' });
+  expect(withBasis(lot, 'height')).toEqual({ basis: 'height' });
 });
 
 test('a second tray takes the vegetables, and one tray takes everything back', () => {

@@ -2,8 +2,8 @@ import type { Household, HouseOven, OwnedVessel, TemperatureUnit } from '../api/
 import { parseNumber } from './numbers';
 import { convertTyped, unitSign } from './temperatures';
 
-/** A dial has its marks at these. */
-const DIAL_STEP: Record<TemperatureUnit, number> = { celsius: 5, fahrenheit: 25 };
+/** A dial has its marks at these, in either unit: coarser ones would not bring 200 °C back to itself. */
+const DIAL_STEP = 5;
 
 /** The same kitchen with its temperatures in the other unit. */
 export function withTemperature(household: Household, temperature: TemperatureUnit): Household {
@@ -13,7 +13,7 @@ export function withTemperature(household: Household, temperature: TemperatureUn
     : {
         ...household,
         temperature,
-        dial: { value: convertTyped(value, temperature, DIAL_STEP[temperature]), unit: temperature },
+        dial: { value: convertTyped(value, temperature, DIAL_STEP), unit: temperature },
       };
 }
 
@@ -70,7 +70,7 @@ export function anotherOven(ovens: readonly HouseOven[]): HouseOven {
 
 /** A dial's temperature as the kitchen reads it, on a mark of the dial. */
 export const dialIn = (typed: { value: number; unit: TemperatureUnit }, unit: TemperatureUnit): number =>
-  typed.unit === unit ? typed.value : convertTyped(typed.value, unit, 5);
+  typed.unit === unit ? typed.value : convertTyped(typed.value, unit, DIAL_STEP);
 
 type Difference = NonNullable<HouseOven['runsHotBy']>;
 

@@ -109,9 +109,13 @@ test('a kitchen changes its units whole, and its dial with them', () => {
     mass: 'ounce',
     length: 'inch',
     clock: 'twelve',
-    dial: { value: 400, unit: 'fahrenheit' },
+    dial: { value: 390, unit: 'fahrenheit' },
   });
-  expect(changed(kitchen, { temperature: 'fahrenheit' }).dial).toEqual({ value: 400, unit: 'fahrenheit' });
+  expect(changed(kitchen, { temperature: 'fahrenheit' }).dial).toEqual({ value: 390, unit: 'fahrenheit' });
+  for (let value = 60; value <= 300; value += 5) {
+    const there = changed({ ...kitchen, dial: { value, unit: 'celsius' } }, { temperature: 'fahrenheit' });
+    expect(changed(there, { temperature: 'celsius' }).dial.value).toBe(value);
+  }
   expect(changed(kitchen, { temperature: 'celsius', heads: 3 })).toEqual({ ...kitchen, heads: 3 });
   const dial = { value: 425, unit: 'fahrenheit' } as const;
   expect(changed(kitchen, { temperature: 'fahrenheit', dial }).dial).toEqual(dial);
@@ -143,13 +147,14 @@ test('what was worked out is said in what this kitchen weighs and measures with,
   ]);
   expect([1, 25, 38, 42].map((mm) => saySize(mm, ounces))).toEqual(['⅛ in', '1 in', '1 ½ in', '1 ⅝ in']);
   expect(saySize(37.6, metric)).toBe('38 mm');
-  expect([4, 59, 60, 100, 226, 240, 303].map((ml) => sayVolume(ml, ounces))).toEqual([
+  expect([4, 59, 60, 100, 226, 240, 270, 303].map((ml) => sayVolume(ml, ounces))).toEqual([
     '0.5 tbsp',
     '4 tbsp',
     '¼ cup',
     '⅜ cup',
     '1 cup',
     '1 cup',
+    '1 ¼ cups',
     '1 ¼ cups',
   ]);
   expect(sayVolume(236, metric)).toBe('240 ml');

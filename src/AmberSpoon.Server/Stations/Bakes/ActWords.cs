@@ -14,6 +14,7 @@ internal sealed class ActWords(TrayPlan plan, IReadOnlyDictionary<PieceRef, stri
     {
         ActKind.Add => $"Add the {LotName(act.Lot!.Value)}",
         ActKind.Tend => Of(act.Step!),
+        ActKind.GrillOff => "Grill off",
         ActKind.Measure => $"Measure {names.GetValueOrDefault(act.Piece!.Value, "a piece")}",
         ActKind.TakeFoodOut => $"Take the {LotName(act.Lot!.Value)} out",
         ActKind.TakeOut => "Take it out",

@@ -6,6 +6,7 @@ using AmberSpoon.Core.Doneness.Kinetics;
 using AmberSpoon.Core.Food;
 using AmberSpoon.Core.Trays;
 using AmberSpoon.Core.Trays.Forecasting;
+using AmberSpoon.Core.Units;
 
 namespace AmberSpoon.Server.Stations.Bakes;
 
@@ -78,7 +79,8 @@ public sealed record BakeView(
 /// <param name="IsExpected">It follows from the forecast and moves with it.</param>
 /// <param name="Act">Of a planned step: which, from 0.</param>
 /// <param name="Lot">Of food that is added or comes out: which lot.</param>
-public sealed record NextView(ActKind Kind, string Title, DateTimeOffset DueAt, bool IsExpected, int? Act, int? Lot);
+/// <param name="Dial">Of the grill's end: what the dial goes back to.</param>
+public sealed record NextView(ActKind Kind, string Title, DateTimeOffset DueAt, bool IsExpected, int? Act, int? Lot, EnteredTemperature? Dial = null);
 
 /// <param name="OpensAt">Chicken: predicted to meet the rule. Vegetables: tender.</param>
 /// <param name="BestFrom">At its best from here; null where it never is.</param>

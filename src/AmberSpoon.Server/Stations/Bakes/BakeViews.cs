@@ -97,7 +97,7 @@ internal static class BakeViews
             Moves = [.. state.Moves.Select(move => new MoveView(state.Clock.Wall(move.AtS), move.Place))],
             Lots = [.. state.Lots.Where(lot => !lot.IsLeftOut).Select(lot => LotOf(estimate, lot, bake.Forecast.Find(lot.Lot.Value), lastGoal, names))],
             Acts = [.. state.Acts.Select(act => new ActView(act.Act, act.Step, words.Of(act.Step), state.Clock.Wall(act.DueS), act.DoneAtS is { } doneS ? state.Clock.Wall(doneS) : null, act.IsSkipped, act.Seq))],
-            Next = [.. ActList.Of(estimate, bake.Forecast).Select(act => new NextView(act.Kind, words.Of(act), state.Clock.Wall(act.DueS), act.IsExpected, act.Act, act.Lot?.Value))],
+            Next = [.. ActList.Of(estimate, bake.Forecast).Select(act => new NextView(act.Kind, words.Of(act), state.Clock.Wall(act.DueS), act.IsExpected, act.Act, act.Lot?.Value, act.Dial))],
             CautiousAt = state.IsLive && estimate.CautiousMinutes() is { } minutes ? state.Clock.Wall(60 * minutes) : null,
             Vessels = [.. estimate.Layout.Vessels.Select(vessel => new VesselSize(vessel.WidthMm, vessel.DepthMm))],
             Readings = [.. Shown(estimate.Review.Readings, state.IsLive).Select(reading => ReadingOf(reading, state.Clock, names))],

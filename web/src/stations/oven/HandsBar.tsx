@@ -53,7 +53,7 @@ export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolea
             In since {sayClock(act.dueAt)}
           </Button>
         )}
-        {act.kind !== 'takeFoodOut' && (
+        {act.kind !== 'takeFoodOut' && act.kind !== 'grillOff' && (
           <>
             {LATER_MINUTES.map((minutes) => (
               <Button
@@ -93,6 +93,7 @@ const whichOf = (act: NextAct) => (act.act === null ? { lot: act.lot ?? 0 } : { 
 function doneEvent(act: NextAct): Told {
   if (act.kind === 'add') return told({ kind: 'lotIn', ...whichOf(act) });
   if (act.kind === 'takeFoodOut') return told({ kind: 'lotOut', ...whichOf(act) });
+  if (act.kind === 'grillOff') return told({ kind: 'ovenSet', setting: act.dial ?? null });
   return told({ kind: 'actDone', ...whichOf(act) });
 }
 

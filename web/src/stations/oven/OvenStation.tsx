@@ -1,5 +1,5 @@
 import { Timer } from 'lucide-react';
-import { type ReactNode, useRef, useState } from 'react';
+import { type ReactNode, useEffect, useRef, useState } from 'react';
 import { SoundSwitch } from '../../alarm/SoundSwitch';
 import { useScreenAwake } from '../../alarm/useScreenAwake';
 import { useKitchenNow } from '../../clock/kitchenClock';
@@ -96,7 +96,12 @@ function LiveBakeBoard(props: {
   const shownAt = props.lookAt ?? now;
   const [seen, setSeen] = useState<'foods' | 'inside' | 'besides' | 'timers'>('foods');
   const board = useRef<HTMLDivElement>(null);
+  const headline = useRef<HTMLHeadingElement>(null);
   useFocusKept(board);
+  useEffect(() => {
+    // The button that started it is gone: the keyboard goes on from here, not from the top of the page.
+    if (history.state?.isJustStarted && document.activeElement === document.body) headline.current?.focus();
+  }, []);
   useScreenAwake(true);
   return (
     <div
@@ -126,7 +131,9 @@ function LiveBakeBoard(props: {
             </span>
           </p>
           <h1
-            className={`text-balance font-semibold leading-[0.92] tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
+            ref={headline}
+            tabIndex={-1}
+            className={`outline-none text-balance font-semibold leading-[0.92] tracking-tight ${instruction.due ? 'text-heat-text' : ''}`}
             style={{ fontSize: `min(6rem, ${widestLetters(instruction.act)}vw)` }}
           >
             {instruction.act}

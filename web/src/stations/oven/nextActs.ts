@@ -4,7 +4,7 @@ import { MINUTE_MS, sayClock } from '../../words/times';
 export type NextAct = WholeBake['next'][number];
 
 /** What hands can say of themselves: done, later, skipped. The rest is said by readings and by moving the tray. */
-const ofHands: readonly NextAct['kind'][] = ['add', 'tend', 'takeFoodOut'];
+const ofHands: readonly NextAct['kind'][] = ['add', 'tend', 'takeFoodOut', 'grillOff'];
 
 /** Due a moment before its minute, so that the hand is there in time. */
 const SOON_MS = 15_000;

@@ -21,7 +21,12 @@ export function StartButton(props: { view: TrayView; ready: boolean }) {
   const early = earlyStart(props.view, running, kitchenNow());
   const go = () => {
     setAsking(false);
-    start.mutate({ trayId: props.view.id, trayVersion: props.view.version }, { onSuccess: () => navigate('/oven') });
+    start.mutate(
+      { trayId: props.view.id, trayVersion: props.view.version },
+      {
+        onSuccess: () => navigate('/oven', { state: { isJustStarted: true } }),
+      },
+    );
   };
   if (live) {
     return (

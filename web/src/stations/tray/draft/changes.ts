@@ -177,6 +177,16 @@ export function withCount(lot: ChickenDraft, text: string): Partial<ChickenDraft
   return { count: text, ...(scales ? { mass: String(Math.round((100 * mass * after) / before) / 100) } : {}) };
 }
 
+/** Weighed another way, the same meat: what all of it weighs becomes what one does, and back. */
+export function withBasis(lot: ChickenDraft, basis: ChickenDraft['basis']): Partial<ChickenDraft> {
+  const [count, mass] = [parseNumber(lot.count), parseMass(lot.mass, lot.massUnit)];
+  const pieces = new Map([
+    ['pack piece', 1 / (count || 1)],
+    ['piece pack', count || 1],
+  ]).get(`${lot.basis} ${basis}`);
+  return { basis, ...(pieces && count && mass ? { mass: String(Math.round(100 * mass * pieces) / 100) } : {}) };
+}
+
 export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
   ...draft,
   chicken: draft.chicken.filter((lot) => lot.id !== id),

@@ -4,6 +4,7 @@ import { Field } from '../../../ui/Field';
 import { TextBox } from '../../../ui/TextBox';
 import { basisWords } from '../../../words/food';
 import { lengthSign, massSign } from '../../../words/units';
+import { withBasis } from '../draft/changes';
 import type { ChickenDraft } from '../draft/trayDraft';
 
 const spreads = [
@@ -31,7 +32,7 @@ export function SizeFields(props: {
               value,
               label: basisWords[value],
             }))}
-            onChange={(basis) => onChange({ basis })}
+            onChange={(basis) => onChange(withBasis(lot, basis))}
           />
         )}
       </Field>
