@@ -3,6 +3,7 @@ using System.Net.Http.Headers;
 using System.Text;
 using System.Text.Json.Nodes;
 using AmberSpoon.Store.Backups;
+using Microsoft.Data.Sqlite;
 using SkiaSharp;
 using Xunit;
 
@@ -315,6 +316,10 @@ public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
     [InlineData("less")]
     [InlineData("nothing")]
     [InlineData("otherDb")]
+    [InlineData("emptyEntry")]
+    [InlineData("namelessEntry")]
+    [InlineData("fakePhoto")]
+    [InlineData("eventWithoutKind")]
     public async Task A_backup_that_is_not_as_it_was_made_is_refused_whole(string how)
     {
         byte[] wrong = Spoilt(await Backup(shared.Kitchen), how);
@@ -360,13 +365,24 @@ public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
                 case "otherDb":
                     byte[] text = Encoding.UTF8.GetBytes("not a database at all, but as long as one might be");
                     Rewrite(zip, "kitchen.db", _ => text);
-                    Rewrite(zip, "manifest.json", bytes =>
-                    {
-                        JsonNode manifest = JsonNode.Parse(bytes)!;
-                        manifest["entries"]![0]!["bytes"] = text.Length;
-                        manifest["entries"]![0]!["sha256"] = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(text));
-                        return Encoding.UTF8.GetBytes(manifest.ToJsonString());
-                    });
+                    Listed(zip, entries => entries[0] = EntryOf("kitchen.db", text));
+                    break;
+                case "emptyEntry":
+                    Listed(zip, entries => entries.Add(null));
+                    break;
+                case "namelessEntry":
+                    Listed(zip, entries => entries.Add(JsonNode.Parse("""{ "bytes": 1, "sha256": "00" }""")));
+                    break;
+                case "fakePhoto":
+                    byte[] words = Encoding.UTF8.GetBytes("no picture");
+                    string name = FormattableString.Invariant($"photos/{Guid.NewGuid():N}.jpg");
+                    Add(zip, name, words);
+                    Listed(zip, entries => entries.Add(EntryOf(name, words)));
+                    break;
+                case "eventWithoutKind":
+                    Rewrite(zip, "kitchen.db", WithoutKinds);
+                    byte[] kitchen = Read(zip, "kitchen.db");
+                    Listed(zip, entries => entries[0] = EntryOf("kitchen.db", kitchen));
                     break;
             }
         }
@@ -374,23 +390,81 @@ public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
         return file.ToArray();
     }
 
-    private static void Rewrite(ZipArchive zip, string name, Func<byte[], byte[]> change)
+    private static JsonObject EntryOf(string name, byte[] bytes) => new()
     {
-        ZipArchiveEntry entry = zip.GetEntry(name)!;
-        using var read = new MemoryStream();
-        using (Stream stream = entry.Open())
+        ["name"] = name,
+        ["bytes"] = bytes.Length,
+        ["sha256"] = Convert.ToHexStringLower(System.Security.Cryptography.SHA256.HashData(bytes)),
+    };
+
+    private static void Listed(ZipArchive zip, Action<JsonArray> change) => Rewrite(zip, "manifest.json", bytes =>
+    {
+        JsonNode manifest = JsonNode.Parse(bytes)!;
+        change(manifest["entries"]!.AsArray());
+        return Encoding.UTF8.GetBytes(manifest.ToJsonString());
+    });
+
+    /// <summary>The same kitchen, in which no event says what happened.</summary>
+    private static byte[] WithoutKinds(byte[] kitchen)
+    {
+        string file = Path.GetTempFileName();
+        File.WriteAllBytes(file, kitchen);
+        using (var connection = new SqliteConnection($"Data Source={file};Pooling=False"))
         {
-            stream.CopyTo(read);
+            connection.Open();
+            using SqliteCommand command = connection.CreateCommand();
+            command.CommandText = "UPDATE Events SET What = '{}'";
+            Assert.True(command.ExecuteNonQuery() > 0);
         }
 
-        entry.Delete();
-        Add(zip, name, change(read.ToArray()));
+        byte[] changed = File.ReadAllBytes(file);
+        File.Delete(file);
+        return changed;
+    }
+
+    private static byte[] Read(ZipArchive zip, string name)
+    {
+        using var read = new MemoryStream();
+        using Stream stream = zip.GetEntry(name)!.Open();
+        stream.CopyTo(read);
+        return read.ToArray();
+    }
+
+    private static void Rewrite(ZipArchive zip, string name, Func<byte[], byte[]> change)
+    {
+        byte[] bytes = Read(zip, name);
+        zip.GetEntry(name)!.Delete();
+        Add(zip, name, change(bytes));
     }
 
     private static void Add(ZipArchive zip, string name, byte[] bytes)
     {
         using Stream stream = zip.CreateEntry(name).Open();
         stream.Write(bytes);
+    }
+
+    /// <summary>The same bake, whatever it is called: it is known by what began it.</summary>
+    [Fact]
+    public async Task A_bake_that_comes_again_under_another_id_is_the_one_that_is_there()
+    {
+        string id = (string)(await shared.Kitchen.Get("/api/log"))["lines"]![0]!["id"]!;
+        string file = await shared.Kitchen.Client.GetStringAsync($"/api/bakes/{id}/file", TestContext.Current.CancellationToken);
+        string other = file.Replace(id, Guid.NewGuid().ToString(), StringComparison.OrdinalIgnoreCase);
+        Assert.NotEqual(file, other);
+        (int status, JsonNode? bake) = await Post(shared.Kitchen, "/api/bakes/file", Encoding.UTF8.GetBytes(other), "application/json");
+        Assert.True(status is 200 or 409, $"{status} {bake?.ToJsonString()}");
+        Assert.Single((await shared.Kitchen.Get("/api/log"))["lines"]!.AsArray());
+    }
+
+    [Fact]
+    public async Task A_folder_in_which_nothing_can_be_kept_is_not_well()
+    {
+        Assert.Equal("well", await shared.Kitchen.Client.GetStringAsync("/healthz", TestContext.Current.CancellationToken));
+        DirectoryInfo folder = Directory.CreateTempSubdirectory("amber-");
+        Assert.True(new HouseFolder(folder.FullName).CanWrite());
+        Assert.Empty(folder.GetFiles());
+        folder.Delete();
+        Assert.False(new HouseFolder(folder.FullName).CanWrite());
     }
 
     [Fact]

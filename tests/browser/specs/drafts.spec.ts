@@ -44,6 +44,7 @@ test('typed with a dead server: it survives the station, the page and the evenin
   await expect(readingBox(page)).toHaveValue('18');
   await page.getByRole('button', { name: 'That is what it shows' }).click();
   await expect(readingBox(page)).toHaveValue('');
+  await expect(readingBox(page)).toBeFocused();
   await page.reload();
   await expect(readingBox(page)).toHaveValue('');
   await goTo(page, 'Tray');

@@ -116,6 +116,13 @@ test('the kitchen is changed on one device and seen on the other; what cannot be
   await expect(other.getByText(/still 205 °C/).first()).toBeVisible();
   await page.getByRole('radio', { name: '6:45 pm' }).click();
   await expect(other.getByRole('heading', { level: 1 })).toHaveText(/\d pm$/);
+  for (const [unit, dial] of [
+    ['°F', /still 400 °F/],
+    ['°C', /still 205 °C/],
+  ] as const) {
+    await page.getByRole('radio', { name: unit }).click();
+    await expect(other.getByText(dial).first()).toBeVisible();
+  }
 
   await page.getByRole('textbox', { name: 'Name of tray 2' }).fill(' ');
   await page.getByRole('textbox', { name: 'Name of tray 2' }).press('Enter');

@@ -85,6 +85,7 @@ test('a tray that goes in long before its time is asked about first', async ({ p
   await start.click();
   await question.getByRole('button', { name: 'It goes in now' }).click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Leave it in');
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused();
 });
 
 test('dinner at a time is worked back from, and an impossible one offers the earliest', async ({ page }) => {

@@ -1,4 +1,4 @@
-import { describe, expect, it } from 'vitest';
+import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../api/problem';
 import type { BakeView } from '../api/types';
 import type { Keeper } from '../drafts/keptText';
@@ -71,6 +71,26 @@ describe('what is told', () => {
     outbox.add('b', [event('1')]);
     await outbox.flush('b', outbox.of('b'));
     expect(sent[0]?.[0]).not.toHaveProperty('at');
+  });
+
+  it('keeps the moment it was told once it is sent later than a moment after, or the moment it says itself', async () => {
+    vi.useFakeTimers({ now: 0 });
+    try {
+      const { sent, outbox } = kitchen(() => Promise.resolve(answer));
+      outbox.add('b', [event('1')]);
+      vi.setSystemTime(2_000);
+      await outbox.flush('b', outbox.of('b'));
+      outbox.add('b', [event('2'), { ...event('3'), at: '2026-11-26T17:50:00.000Z' }]);
+      vi.setSystemTime(5_000);
+      await outbox.flush('b', outbox.of('b'));
+      expect(sent.flat().map((told) => told.at)).toEqual([
+        undefined,
+        '2026-11-26T18:04:00.000Z',
+        '2026-11-26T17:50:00.000Z',
+      ]);
+    } finally {
+      vi.useRealTimers();
+    }
   });
 
   it('and refused is taken out and said; the others go on', async () => {
