@@ -55,7 +55,7 @@ export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolea
         )}
         {act.kind !== 'takeFoodOut' && act.kind !== 'grillOff' && (
           <>
-            {LATER_MINUTES.map((minutes) => (
+            {(wasDue ? LATER_MINUTES.slice(-1) : LATER_MINUTES).map((minutes) => (
               <Button
                 key={minutes}
                 big
