@@ -413,7 +413,7 @@ public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
         {
             connection.Open();
             using SqliteCommand command = connection.CreateCommand();
-            command.CommandText = "UPDATE Events SET What = '{}'";
+            command.CommandText = "UPDATE Events SET Json = '{}'";
             Assert.True(command.ExecuteNonQuery() > 0);
         }
 
