@@ -306,6 +306,38 @@ public sealed class HouseTests(SharedLog shared) : IClassFixture<SharedLog>
         }
     }
 
+    /// <summary>What is written meanwhile comes before or after it, or is told to try again; nothing falls.</summary>
+    [Fact]
+    public async Task Writes_during_a_restore_are_answered()
+    {
+        await using var kitchen = new Kitchen();
+        await Baked(kitchen, "Thighs");
+        byte[] backup = await Backup(kitchen);
+        using var stop = new CancellationTokenSource();
+        var answers = new System.Collections.Concurrent.ConcurrentBag<(string What, int Status)>();
+        Task[] writers = [.. Enumerable.Range(0, 3).Select(_ => Task.Run(Write, TestContext.Current.CancellationToken))];
+        for (int i = 0; i < 6; i++)
+        {
+            answers.Add(("restore", (await Post(kitchen, "/api/house/restore?mode=replace&rehearsal=false", backup, "application/zip")).Status));
+        }
+
+        await stop.CancelAsync();
+        await Task.WhenAll(writers);
+        Assert.Contains(answers, answer => answer is ("made", 200 or 201));
+        Assert.All(answers, answer => Assert.True(answer.Status is < 500 or 503, $"{answer}"));
+        Assert.All(answers.Where(answer => answer.What == "restore"), answer => Assert.Equal(200, answer.Status));
+
+        async Task Write()
+        {
+            while (!stop.IsCancellationRequested)
+            {
+                answers.Add(("made", (await kitchen.Send(HttpMethod.Post, "/api/trays")).Status));
+                answers.Add(("opened", (await kitchen.Send(HttpMethod.Post, "/api/trays/1/open")).Status));
+                answers.Add(("read", (int)(await kitchen.Client.GetAsync("/api/log", TestContext.Current.CancellationToken)).StatusCode));
+            }
+        }
+    }
+
     [Theory]
     [InlineData("cut")]
     [InlineData("edited")]
