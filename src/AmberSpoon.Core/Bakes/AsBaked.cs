@@ -47,8 +47,8 @@ public static class AsBaked
 
     /// <summary>A grill ends when the dial was turned back, where somebody said so.</summary>
     private static PlannedStep Ended(BakeState state, PlannedStep grill) =>
-        state.Grills.FirstOrDefault(spell => BakeState.ToMinutes(spell.FromS) == grill.AtMinutes) is { OffS: { } offS } spell
-            ? grill with { ForMinutes = Math.Max(1, BakeState.ToMinutes(offS - spell.FromS)) }
+        state.Grills.FirstOrDefault(spell => BakeState.ToMinutes(spell.FromS) == grill.AtMinutes) is { } spell
+            ? grill with { ForMinutes = Math.Max(1, BakeState.ToMinutes(spell.EndS - spell.FromS)) }
             : grill;
 
     private static int InMinutes(BakeState state, LotId lot) => BakeState.ToMinutes(state.Find(lot)!.InS);

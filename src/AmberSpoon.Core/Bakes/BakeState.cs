@@ -159,26 +159,43 @@ public sealed record BakeState(
         };
     }
 
-    /// <summary>Until when the cook wants the tray in, s in the bake's time: as planned, for what is still to be done to it, and for a sauce that was given its minutes.</summary>
+    /// <summary>Until when the cook wants the tray in, s in the bake's time: as planned, for what is still to be done to it, and for a sauce or a grill that was given its minutes.</summary>
     public double KeptInUntilS => Math.Max(
         60.0 * (Plan.StayUntilMinutes ?? 0),
-        Math.Max(SaucedUntilS ?? 0, Acts.Where(act => act is { IsOpen: true, Step.Kind: not (StepKind.Drain or StepKind.Look) }).Select(act => act.DueS).DefaultIfEmpty(0).Max()));
+        Math.Max(
+            Math.Max(SaucedUntilS ?? 0, Grills.Select(grill => grill.EndS).DefaultIfEmpty(0).Max()),
+            Acts.Where(act => act is { IsOpen: true, Step.Kind: not (StepKind.Drain or StepKind.Look) }).Select(act => act.DueS).DefaultIfEmpty(0).Max()));
 
     /// <summary>Until when the cook wants a sauce to bake on, s in the bake's time; null where none was given its minutes.</summary>
     public double? SaucedUntilS => Besides.Where(step => step is { Kind: StepKind.Baste, ForMinutes: not null }).Max(step => (double?)(60 * (step.AtMinutes + step.ForMinutes!.Value)));
 
     /// <summary>Each while under the grill that was told to have begun, planned or not, in order.</summary>
-    public IEnumerable<GrillSpell> Grills => Acts.Where(act => act is { DoneAtS: not null, Step.Kind: StepKind.Grill }).Select(act => (AtS: act.DoneAtS!.Value, act.Step))
-        .Concat(Besides.Where(step => step.Kind == StepKind.Grill).Select(step => (AtS: 60.0 * step.AtMinutes, Step: step)))
-        .Select(grill => GrillOf(grill.AtS, grill.AtS + (60 * (grill.Step.ForMinutes ?? 0)))).OrderBy(grill => grill.FromS);
-
-    private GrillSpell GrillOf(double fromS, double untilS)
+    public IReadOnlyList<GrillSpell> Grills
     {
-        EnteredTemperature dial = DialTurns.Where(turn => turn.AtS <= fromS).Select(turn => (turn.AtS, turn.Setting))
-            .Concat(Acts.Where(act => act.Step.Kind == StepKind.Lower && act.DoneAtS <= fromS).Select(act => (AtS: act.DoneAtS!.Value, Setting: act.Step.Setting!)))
-            .OrderBy(turn => turn.AtS).Select(turn => turn.Setting).LastOrDefault(Plan.OvenSetting);
-        double? offS = DialTurns.Where(turn => turn.AtS > fromS && turn.AtS <= untilS + GrillSpell.LateS).Min(turn => (double?)turn.AtS);
-        return new(fromS, untilS, dial, offS);
+        get
+        {
+            (double AtS, int Minutes)[] begun =
+            [
+                .. Acts.Where(act => act is { DoneAtS: not null, Step.Kind: StepKind.Grill }).Select(act => (act.DoneAtS!.Value, act.Step.ForMinutes ?? 0))
+                    .Concat(Besides.Where(step => step.Kind == StepKind.Grill).Select(step => (60.0 * step.AtMinutes, step.ForMinutes ?? 0)))
+                    .OrderBy(grill => grill.Item1),
+            ];
+            return [.. begun.Select((grill, i) => GrillOf(grill.AtS, grill.AtS + (60 * grill.Minutes), begun.Skip(i + 1).Select(next => next.AtS).FirstOrDefault(double.PositiveInfinity)))];
+        }
+    }
+
+    /// <param name="fromS">Since when.</param>
+    /// <param name="untilS">When it was to end.</param>
+    /// <param name="nextS">When the next one began: what the dial does after it is not of this one.</param>
+    private GrillSpell GrillOf(double fromS, double untilS, double nextS)
+    {
+        (double AtS, EnteredTemperature Setting)[] dial =
+        [
+            .. DialTurns.Concat(Acts.Where(act => act is { DoneAtS: not null, Step.Kind: StepKind.Lower }).Select(act => (AtS: act.DoneAtS!.Value, Setting: act.Step.Setting!)))
+                .OrderBy(turn => turn.AtS),
+        ];
+        double? offS = dial.Where(turn => turn.AtS > fromS && turn.AtS <= Math.Min(untilS + GrillSpell.LateS, nextS)).Select(turn => (double?)turn.AtS).FirstOrDefault();
+        return new(fromS, untilS, dial.Where(turn => turn.AtS <= fromS).Select(turn => turn.Setting).LastOrDefault(Plan.OvenSetting), offS);
     }
 
     /// <summary>Plans and their steps count in whole minutes.</summary>

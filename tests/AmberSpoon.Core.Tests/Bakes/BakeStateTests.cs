@@ -79,6 +79,22 @@ public sealed class BakeStateTests
         Assert.Empty(After((7, new DoneBesides(StepKind.Cover)), (8, new Corrected(2))).Besides);
     }
 
+    /// <summary>It was on until the dial was turned, up to ten minutes late; by a planned step, too, and never past the next grill.</summary>
+    [Fact]
+    public void A_grill_is_on_until_the_dial_is_turned()
+    {
+        static int[] MinutesOf(params (double, Happening)[] told) => [.. AsBaked.PlanOf(After(told)).Steps.Where(step => step.Kind == StepKind.Grill).Select(step => step.ForMinutes!.Value)];
+        (double, Happening) on = (18, new DoneBesides(StepKind.Grill, 4));
+        OvenSet back = new(new(200, TemperatureUnit.Celsius));
+        Assert.Equal([4], MinutesOf(on));
+        Assert.Equal([2], MinutesOf(on, (20, back)));
+        Assert.Equal([13], MinutesOf(on, (31, back)));
+        Assert.Equal([4], MinutesOf(on, (33, back)));
+        Assert.Equal([8], MinutesOf(on, (26, new ActDone(1))));
+        Assert.Equal([4, 6], MinutesOf(on, (24, new DoneBesides(StepKind.Grill, 3)), (30, back)));
+        Assert.Equal(new(175, TemperatureUnit.Celsius), After((16, new ActDone(1)), on).Grills[0].Dial);
+    }
+
     [Fact]
     public void A_piece_that_came_off_stays_where_it_is_until_it_goes_back()
     {
@@ -171,6 +187,7 @@ public sealed class BakeStateTests
         Assert.Equal(0, done.KeptInUntilS);
         Assert.Equal(40 * 60, (done with { Plan = Plan with { StayUntilMinutes = 40 } }).KeptInUntilS);
         Assert.Equal(45 * 60, After((25, new DoneBesides(StepKind.Baste, 20))).KeptInUntilS);
+        Assert.Equal(29 * 60, After((25, new DoneBesides(StepKind.Grill, 4))).KeptInUntilS);
     }
 
     /// <summary>What can be taken back with one tap: the last thing done, not a reading or a note, and the one before it once it is taken back.</summary>

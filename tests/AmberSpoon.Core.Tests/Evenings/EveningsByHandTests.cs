@@ -38,7 +38,7 @@ public sealed class EveningsByHandTests
 
     /// <summary>
     /// Two of three shelves are taken from 18:15 to 18:55. Parsnips take the third, 29 minutes until 18:54 and a minute out of the oven;
-    /// squash must leave it by 18:24, when hands are free: 39 minutes before that they go in, ten of cutting before, and the oven is
+    /// squash must leave it by 18:24, when hands are free: 39 minutes before that it goes in, ten of cutting before, and the oven is
     /// on at 17:30. The other way round would keep the parsnips waiting for longer than this squash.
     /// </summary>
     [Fact]

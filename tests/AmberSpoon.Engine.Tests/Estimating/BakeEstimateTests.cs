@@ -76,7 +76,7 @@ public sealed class BakeEstimateTests
         Assert.Equal(VerdictKind.CannotTell, hot.Verdict!.Kind);
     }
 
-    /// <summary>A cold number that was meant as typed steers; what was refused as too hot does not, whatever is answered.</summary>
+    /// <summary>A cold number that was meant as typed steers.</summary>
     [Fact]
     public void As_typed_lets_a_cold_reading_steer()
     {

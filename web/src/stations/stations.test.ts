@@ -143,6 +143,7 @@ test('lots come as usual, get numbers of their own, and a pack grows with its pi
   expect(withBasis({ ...lot, basis: 'piece', mass: '165' }, 'pack')).toEqual({ basis: 'pack', mass: '990' });
   expect(withBasis({ ...lot, count: 'six' }, 'piece')).toEqual({ basis: 'piece' });
   expect(withBasis(lot, 'height')).toEqual({ basis: 'height' });
+  expect(withBasis({ ...lot, basis: 'height' }, 'piece')).toEqual({ basis: 'piece', mass: '165' });
 });
 
 test('a second tray takes the vegetables, and one tray takes everything back', () => {

@@ -2,7 +2,7 @@ import { type RefObject, useEffect, useRef } from 'react';
 
 /**
  * Keeps the keyboard in its place: where the control that had the focus has gone or is greyed with what was done, the focus goes to the first
- * that is there of those marked with data-next, and not to the top of the page.
+ * that is there of those marked with data-next, in the same form where it has one, and not to the top of the page.
  */
 export function useFocusKept(room: RefObject<HTMLElement | null>) {
   const last = useRef<Element | null>(null);
@@ -13,10 +13,14 @@ export function useFocusKept(room: RefObject<HTMLElement | null>) {
       last.current = event.target as Element;
     };
     const moved = new MutationObserver(() => {
-      const isGone = last.current && (!last.current.isConnected || last.current.matches(':disabled'));
-      if (!isGone || document.activeElement !== document.body) return;
+      const left = last.current;
+      const isGone = left && (!left.isConnected || left.matches(':disabled'));
+      // A browser takes the focus from what is greyed only when it draws next.
+      if (!isGone || (document.activeElement !== document.body && document.activeElement !== left)) return;
       last.current = null;
-      inside.querySelector<HTMLElement>('[data-next]:not([disabled])')?.focus({ preventScroll: true });
+      const next = '[data-next]:not([disabled])';
+      const near = left.closest('form')?.querySelector<HTMLElement>(next);
+      (near?.isConnected ? near : inside.querySelector<HTMLElement>(next))?.focus({ preventScroll: true });
     });
     inside.addEventListener('focusin', remember);
     moved.observe(inside, { childList: true, subtree: true, attributeFilter: ['disabled'] });

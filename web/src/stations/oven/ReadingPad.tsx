@@ -41,7 +41,6 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
   }));
   const latest = useRef(draft);
   latest.current = draft;
-  const form = useRef<HTMLFormElement>(null);
   const { text, unit, chosen } = draft;
   const pieces = piecesOf(bake);
   const piece = pieces.find((other) => pieceKey(other) === chosen) ?? pieces[0];
@@ -66,8 +65,6 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
         if (now.text === text) forget();
         // On a tablet the verdict stands above what has just been tapped.
         window.scrollTo({ top: 0 });
-        // The button that was pressed is dead now: the next number is typed where this one was.
-        form.current?.querySelector('input')?.focus({ preventScroll: true });
       },
     });
   };
@@ -83,7 +80,6 @@ export function ReadingPad(props: { bake: WholeBake; cuts: readonly CutChoice[] 
       <PieceList bake={bake} pieces={pieces} current={piece} onChoose={(key) => change({ chosen: key })} />
       <div className="grid grid-cols-1 items-start gap-x-4 gap-y-3 sm:grid-cols-[minmax(0,1fr)_17rem]">
         <form
-          ref={form}
           className="grid gap-3"
           onSubmit={(event) => {
             event.preventDefault();

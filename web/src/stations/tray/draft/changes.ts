@@ -177,14 +177,12 @@ export function withCount(lot: ChickenDraft, text: string): Partial<ChickenDraft
   return { count: text, ...(scales ? { mass: String(Math.round((100 * mass * after) / before) / 100) } : {}) };
 }
 
-/** Weighed another way, the same meat: what all of it weighs becomes what one does, and back. */
+/** Weighed another way, the same meat: the mass is that of one piece where one is weighed, else that of all. */
 export function withBasis(lot: ChickenDraft, basis: ChickenDraft['basis']): Partial<ChickenDraft> {
   const [count, mass] = [parseNumber(lot.count), parseMass(lot.mass, lot.massUnit)];
-  const pieces = new Map([
-    ['pack piece', 1 / (count || 1)],
-    ['piece pack', count || 1],
-  ]).get(`${lot.basis} ${basis}`);
-  return { basis, ...(pieces && count && mass ? { mass: String(Math.round(100 * mass * pieces) / 100) } : {}) };
+  const [wasOne, isOne] = [lot.basis === 'piece', basis === 'piece'];
+  if (!count || !mass || wasOne === isOne) return { basis };
+  return { basis, mass: String(Math.round(100 * (isOne ? mass / count : mass * count)) / 100) };
 }
 
 export const withoutLot = (draft: TrayDraft, id: number): TrayDraft => ({
