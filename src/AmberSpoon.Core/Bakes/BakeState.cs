@@ -146,7 +146,7 @@ public sealed record BakeState(
             Postponed { Act: { } later } postponed => With(later, act => act.Later(ownS, postponed.Minutes)),
             Postponed { Lot: { } later } postponed => With(later, lot => lot.Later(ownS, postponed.Minutes)),
             DoneBesides besides => this with { Besides = [.. Besides, new(besides.Step, ToMinutes(atS), null, besides.ForMinutes, besides.Shelf) { Vessel = besides.Vessel ?? 0 }] },
-            OvenSet set => this with { DialTurns = [.. DialTurns, (atS, set.Setting)] },
+            OvenSet set => this with { DialTurns = [.. DialTurns, (ownS, set.Setting)] },
             Finished => this with { FinishedS = atS },
             _ when Afterwards.IsOf(told.What) => this with { Table = Table.With(told) },
             _ => this,

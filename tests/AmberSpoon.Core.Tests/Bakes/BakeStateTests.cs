@@ -89,6 +89,7 @@ public sealed class BakeStateTests
         Assert.Equal([4], MinutesOf(on));
         Assert.Equal([2], MinutesOf(on, (20, back)));
         Assert.Equal([13], MinutesOf(on, (31, back)));
+        Assert.Equal([4], MinutesOf(on, (26, new LotIn(Tenders)), (22, back)));
         Assert.Equal([4], MinutesOf(on, (33, back)));
         Assert.Equal([8], MinutesOf(on, (26, new ActDone(1))));
         Assert.Equal([4, 6], MinutesOf(on, (24, new DoneBesides(StepKind.Grill, 3)), (30, back)));

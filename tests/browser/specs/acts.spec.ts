@@ -123,3 +123,26 @@ test('the longest thing to do leaves the button for it on a phone’s screen, ab
   const rail = await page.getByRole('region', { name: /^The rail/ }).boundingBox();
   expect((done?.y ?? 0) + (done?.height ?? 0)).toBeLessThan(rail?.y ?? 0);
 });
+
+test('a grill that is on is turned off by an act, now or since it was due', async ({ page, kitchen }) => {
+  await startTray(kitchen, 'Browned first', {
+    chicken: [chicken('boneInThigh', 3, 150)],
+    steps: [{ kind: 'grill', atMinutes: 2, forMinutes: 3 }],
+  });
+  const top = page.getByRole('heading', { level: 1 });
+  await page.goto(`${kitchen.address}/oven`);
+  await kitchen.pass(2, page);
+  await expect(top).toHaveText('Grill for 3 min');
+  await page.getByRole('button', { name: 'Done', exact: true }).click();
+  await expect(top).toHaveText('Leave it in');
+  await kitchen.pass(3, page);
+  await expect(top).toHaveText('Grill off');
+  await expect(page.getByRole('button', { name: '3 min later' })).toHaveCount(0);
+  await kitchen.pass(3, page);
+  await expect(page.getByRole('button', { name: 'Off now' })).toBeVisible();
+  await page.getByRole('button', { name: /^Off since/ }).click();
+  await expect(top).toHaveText('Leave it in');
+  const bake = await liveBake(kitchen);
+  const off = Date.parse(bake.lastDone.at) - Date.parse(bake.acts[0].doneAt);
+  expect(off / 60_000).toBeCloseTo(3, 1);
+});

@@ -11,14 +11,15 @@ const LATER_MINUTES = [1, 3, 5];
 /** What was done can be taken back for this long, ms. */
 const UNDO_MS = 120_000;
 
-/** Food that went in about now went in when it was due, ms. */
-const ABOUT_NOW_MS = 4 * MINUTE_MS;
+/** What was done about now was done when it was due, ms: food is slow, a grill is not. */
+const ABOUT_NOW_MS: Partial<Record<NextAct['kind'], number>> = { add: 4 * MINUTE_MS, grillOff: MINUTE_MS };
 
 /** Of the act whose time has come: done, some minutes later, or not at all. */
 export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolean; now: number }) {
   const { bake, act, isOnTop } = props;
-  // It may be long in: then it is asked when, since what is forecast of it hangs on that.
-  const wasDue = act.kind === 'add' && props.now - Date.parse(act.dueAt) > ABOUT_NOW_MS;
+  // It may be long done: then it is asked when, since what is forecast hangs on that.
+  const wasDue = props.now - Date.parse(act.dueAt) > (ABOUT_NOW_MS[act.kind] ?? Number.POSITIVE_INFINITY);
+  const became = act.kind === 'grillOff' ? 'Off' : 'In';
   const tell = useTell(bake.id);
   const done = useRef<HTMLButtonElement>(null);
   // Told, the next act takes this one's place and its button the focus.
@@ -46,11 +47,11 @@ export function HandsBar(props: { bake: WholeBake; act: NextAct; isOnTop: boolea
           busy={tell.isPending}
           onClick={() => say(doneEvent(act))}
         >
-          {wasDue ? 'In now' : 'Done'}
+          {wasDue ? `${became} now` : 'Done'}
         </Button>
         {wasDue && (
           <Button big busy={tell.isPending} onClick={() => say({ ...doneEvent(act), at: act.dueAt })}>
-            In since {sayClock(act.dueAt)}
+            {became} since {sayClock(act.dueAt)}
           </Button>
         )}
         {act.kind !== 'takeFoodOut' && act.kind !== 'grillOff' && (
